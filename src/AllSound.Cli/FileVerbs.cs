@@ -1,0 +1,156 @@
+using System.CommandLine;
+using System.Text.Json;
+using AllSound.Core.Exchange;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Cli;
+
+/// <summary>The verbs that work on a job file. Results to standard output, messages to standard error.</summary>
+internal static class FileVerbs
+{
+    private sealed record Place(Building Building, Space Space, Surface Surface);
+
+    public static IEnumerable<Command> All()
+    {
+        yield return PerSurface("diagnose", "causes, next checks and holds", Reporting.Diagnose, Text.Diagnosis);
+        yield return PerSurface("specify", "options with steps, reasons and cautions", Reporting.Specify, Text.Specification);
+        yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, Text.Audit);
+        yield return Quantities();
+        yield return Validate();
+        yield return Schema();
+    }
+
+    private static Command PerSurface<T>(string name, string description, Func<Job, Building, Space, Surface, T> run, Action<TextWriter, T> write)
+    {
+        var file = FileArgument();
+        var surface = new Option<string?>("--surface") { Description = "only this surface" };
+        var json = JsonOption();
+        var command = new Command(name, description) { file, surface, json };
+        command.SetAction(parsed =>
+        {
+            if (Load(parsed.GetValue(file)!) is not { } job)
+            {
+                return Exit.FileAtFault;
+            }
+
+            var wanted = parsed.GetValue(surface);
+            var places = job.Surfaces().Where(x => wanted is null || x.Surface.Id == wanted).Select(x => new Place(x.Building, x.Space, x.Surface)).ToList();
+            if (places.Count == 0 && wanted is not null)
+            {
+                Console.Error.WriteLine($"The job has no surface '{wanted}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
+                return Exit.Usage;
+            }
+
+            var reports = places.Select(p => run(job, p.Building, p.Space, p.Surface)).ToList();
+            if (parsed.GetValue(json))
+            {
+                Json(new { surfaces = reports });
+            }
+            else
+            {
+                foreach (var report in reports)
+                {
+                    write(Console.Out, report);
+                }
+            }
+
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static Command Quantities()
+    {
+        var file = FileArgument();
+        var json = JsonOption();
+        var csv = new Option<bool>("--csv") { Description = "materials as CSV" };
+        var command = new Command("quantities", "areas, litres and whole tins") { file, json, csv };
+        command.SetAction(parsed =>
+        {
+            if (Load(parsed.GetValue(file)!) is not { } job)
+            {
+                return Exit.FileAtFault;
+            }
+
+            var report = Reporting.Quantities(job);
+            if (parsed.GetValue(json))
+            {
+                Json(report);
+            }
+            else if (parsed.GetValue(csv))
+            {
+                Text.QuantitiesCsv(Console.Out, report);
+            }
+            else
+            {
+                Text.Quantities(Console.Out, report);
+            }
+
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static Command Validate()
+    {
+        var file = FileArgument();
+        var command = new Command("validate", "schema and sense; one message for each fault") { file };
+        command.SetAction(parsed =>
+        {
+            if (Load(parsed.GetValue(file)!) is not { } job)
+            {
+                return Exit.FileAtFault;
+            }
+
+            Console.Out.WriteLine($"sound: {job.Title}, {job.Surfaces().Count()} surfaces");
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static Command Schema()
+    {
+        var command = new Command("schema", "the JSON Schema of the job file");
+        command.SetAction(_ =>
+        {
+            Console.Out.Write(JobFile.Schema());
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    internal static Option<bool> JsonOption() => new("--json") { Description = "as JSON" };
+
+    internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, JobFile.Options));
+
+    private static Argument<string> FileArgument() => new("job") { Description = "a job file" };
+
+    private static Job? Load(string path)
+    {
+        string text;
+        try
+        {
+            var info = new FileInfo(path);
+            if (info.Exists && info.Length > 4L * JobFile.LongestText)
+            {
+                Console.Error.WriteLine($"{path}: too large for a job file");
+                return null;
+            }
+
+            text = File.ReadAllText(path);
+        }
+        catch (Exception e) when (e is IOException or UnauthorizedAccessException)
+        {
+            Console.Error.WriteLine($"{path}: {e.Message}");
+            return null;
+        }
+
+        var (job, faults) = JobFile.Read(text);
+        foreach (var fault in faults)
+        {
+            Console.Error.WriteLine($"{path}: {fault}");
+        }
+
+        return job;
+    }
+}

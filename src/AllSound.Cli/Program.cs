@@ -1,0 +1,22 @@
+using System.CommandLine;
+using AllSound.Cli;
+
+var root = new RootCommand("All Sound: inspects, reasons, specifies, audits and measures paintwork from job files.");
+foreach (var command in FileVerbs.All().Concat(ListVerbs.All()))
+{
+    root.Subcommands.Add(command);
+}
+
+var parsed = root.Parse(args);
+if (parsed.Errors.Count > 0)
+{
+    foreach (var error in parsed.Errors)
+    {
+        await Console.Error.WriteLineAsync(error.Message);
+    }
+
+    await Console.Error.WriteLineAsync("See './allsound --help'.");
+    return Exit.Usage;
+}
+
+return await parsed.InvokeAsync();

@@ -1,0 +1,135 @@
+using AllSound.Core.Exchange;
+
+namespace AllSound.Cli;
+
+/// <summary>Reports as plain text.</summary>
+internal static class Text
+{
+    public static void Diagnosis(TextWriter to, DiagnosisReport report)
+    {
+        to.WriteLine($"{report.Title} ({report.Id})");
+        foreach (var hold in report.Holds)
+        {
+            Hold(to, hold);
+        }
+
+        foreach (var finding in report.Findings)
+        {
+            to.WriteLine($"  {finding.Probability,5:P0}  {finding.Title}");
+            to.WriteLine($"         for: {string.Join("; ", finding.For)}");
+            if (!finding.Against.IsEmpty)
+            {
+                to.WriteLine($"         against: {string.Join("; ", finding.Against)}");
+            }
+
+            to.WriteLine($"         cure: {string.Join("; ", finding.Cures)}");
+        }
+
+        foreach (var check in report.Checks)
+        {
+            to.WriteLine($"  check{(check.Gate ? " first" : "")}: {check.Title} ({check.Check}, {check.Minutes} min)");
+            foreach (var change in check.WouldChange)
+            {
+                to.WriteLine($"         {change}");
+            }
+        }
+
+        foreach (var line in report.Presumed)
+        {
+            to.WriteLine($"  taken: {line}");
+        }
+
+        to.WriteLine();
+    }
+
+    public static void Specification(TextWriter to, SpecificationReport report)
+    {
+        to.WriteLine($"{report.Title} ({report.Id})");
+        foreach (var hold in report.Holds)
+        {
+            Hold(to, hold);
+        }
+
+        if (report.Blocked is { } blocked)
+        {
+            to.WriteLine($"  blocked: {blocked.Need}; frees: {string.Join("; ", blocked.Frees)}");
+        }
+
+        foreach (var option in report.Options)
+        {
+            to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
+            to.WriteLine($"    {option.Cost.Amount} {option.Cost.Currency}, {option.LabourHours} h, {option.ElapsedDays} days, about {option.LifeYears} years, hazard {option.Hazard}");
+            foreach (var step in option.Steps)
+            {
+                to.WriteLine($"    {step.N,2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}");
+                foreach (var caution in step.Cautions)
+                {
+                    to.WriteLine($"        CAUTION: {caution}");
+                }
+
+                to.WriteLine($"        why: {step.Why}");
+                foreach (var assumption in step.Assumes)
+                {
+                    to.WriteLine($"        assumes: {assumption}");
+                }
+            }
+
+            foreach (var risk in option.ResidualRisks)
+            {
+                to.WriteLine($"    risk: {risk}");
+            }
+        }
+
+        to.WriteLine();
+    }
+
+    public static void Audit(TextWriter to, AuditReport report)
+    {
+        to.WriteLine($"{report.Id}: {(report.Verdict == "none" ? "no sequence to audit" : report.Verdict)}");
+        foreach (var fault in report.Faults)
+        {
+            to.WriteLine($"  {(fault.Step is { } n ? $"step {n}" : "at the end")}: {fault.Severity.ToString().ToUpperInvariant()}: not so: {fault.Need}");
+            to.WriteLine($"    {fault.Consequence}");
+            to.WriteLine($"    mend: {fault.Mend}");
+        }
+
+        foreach (var line in report.NotSpecified)
+        {
+            to.WriteLine($"  {line}");
+        }
+    }
+
+    public static void Quantities(TextWriter to, QuantitiesReport report)
+    {
+        foreach (var surface in report.Surfaces)
+        {
+            to.WriteLine($"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "held or blocked"}");
+        }
+
+        to.WriteLine();
+        foreach (var material in report.Materials)
+        {
+            to.WriteLine($"{material.Title}: {material.Need} {material.Unit}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {b.Size} {material.Unit}"))}; {material.Cost} {report.Cost.Currency}; left {material.Left}");
+        }
+
+        to.WriteLine($"labour {report.LabourHours} h; in all {report.Cost.Amount} {report.Cost.Currency}");
+    }
+
+    public static void QuantitiesCsv(TextWriter to, QuantitiesReport report)
+    {
+        to.WriteLine("product,title,unit,need,buy,cost,left");
+        foreach (var m in report.Materials)
+        {
+            to.WriteLine($"{m.Product},\"{m.Title.Replace("\"", "\"\"", StringComparison.Ordinal)}\",{m.Unit},{m.Need},{string.Join(" + ", m.Buy.Select(b => $"{b.Count}x{b.Size}"))},{m.Cost},{m.Left}");
+        }
+    }
+
+    private static void Hold(TextWriter to, HoldReport hold)
+    {
+        to.WriteLine($"  HELD: {hold.Reason} {hold.Consequence}");
+        foreach (var free in hold.Frees)
+        {
+            to.WriteLine($"    frees: {free}");
+        }
+    }
+}

@@ -1,0 +1,33 @@
+using System.Collections.Immutable;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Diagnosis;
+
+/// <summary>How a sign bears on a cause.</summary>
+/// <param name="Sign">Id of the sign.</param>
+/// <param name="IfCause">P(sign seen | this cause), 0 to 1.</param>
+/// <param name="IfNot">P(sign seen | not this cause), 0 to 1.</param>
+public sealed record Evidence(string Sign, double IfCause, double IfNot);
+
+/// <summary>Why a coating failed.</summary>
+/// <param name="Id">Stable id.</param>
+/// <param name="Title">What it is.</param>
+/// <param name="Weights">Prior weights by substrate family, in the order of <see cref="SubstrateFamily"/>.</param>
+/// <param name="Evidence">Signs that speak for or against it.</param>
+/// <param name="Cure">What puts it right.</param>
+/// <param name="Proof">What must be shown before painting.</param>
+/// <param name="Source">Where the cure comes from; the numbers are judgements.</param>
+public sealed record Cause(
+    string Id,
+    string Title,
+    ImmutableArray<double> Weights,
+    ImmutableArray<Evidence> Evidence,
+    string Cure,
+    string Proof,
+    Source Source
+)
+{
+    /// <summary>Prior weight for a substrate family.</summary>
+    public double Weight(SubstrateFamily family) => Weights[(int)family];
+}

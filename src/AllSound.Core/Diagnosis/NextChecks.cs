@@ -1,0 +1,115 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Diagnosis;
+
+/// <summary>A check worth making, because its answer could change the work.</summary>
+/// <param name="Check">The check.</param>
+/// <param name="Value">Money that the answer is expected to move, less what the check costs; gates come first whatever their value.</param>
+/// <param name="WouldChange">What each answer would change, as sentences. Never empty.</param>
+public sealed record NextCheck(Check Check, double Value, ImmutableArray<string> WouldChange);
+
+/// <summary>Ranks checks by what their answers would change in the work. A check that can change nothing is not asked for.</summary>
+public static class NextChecks
+{
+    /// <summary>Money that a point of hazard is taken to be worth when answers are compared. Judgement.</summary>
+    private const double PerHazardPoint = 5;
+
+    /// <summary>Money at stake when an answer stops the work, or frees it. Judgement: about a day lost and a coat done twice.</summary>
+    private const double PerHold = 300;
+
+    /// <summary>Ranks the checks for a surface.</summary>
+    /// <param name="job">Job.</param>
+    /// <param name="building">Building.</param>
+    /// <param name="space">Space.</param>
+    /// <param name="surface">Surface.</param>
+    /// <param name="now">What is specified as things stand.</param>
+    public static ImmutableArray<NextCheck> Rank(Job job, Building building, Space space, Surface surface, Specified now)
+    {
+        ArgumentNullException.ThrowIfNull(now);
+        var open = now.Appraised.Resolutions.Where(r => r.How != Resolved.Inferred).Select(r => r.Facet).ToHashSet();
+        var found = new List<NextCheck>();
+        foreach (var check in Checks.All)
+        {
+            if (check.Outcomes.IsEmpty || !check.Settles.Any(open.Contains) || (check.Unit is not null && WrongGround(check, now)))
+            {
+                continue;
+            }
+
+            var changes = ImmutableArray.CreateBuilder<string>();
+            var value = 0.0;
+            foreach (var outcome in check.Outcomes)
+            {
+                var then = Specifier.Specify(job, building, space, surface with { Facts = outcome.Apply(surface.Facts) });
+                var (words, moved) = Compare(now, then, job.Rates.Currency);
+                if (words is not null)
+                {
+                    changes.Add($"If {outcome.Title}: {words}");
+                    value += outcome.Share * moved;
+                }
+            }
+
+            if (changes.Count > 0)
+            {
+                var cost = check.Cost + (check.Minutes / 60 * (double)job.Rates.LabourPerHour);
+                found.Add(new NextCheck(check, Math.Round(value - cost, 2), changes.ToImmutable()));
+            }
+        }
+
+        return [.. found.OrderByDescending(c => c.Check.Gate).ThenByDescending(c => c.Value).ThenBy(c => c.Check.Id, StringComparer.Ordinal)];
+    }
+
+    // A wood meter says nothing of plaster, nor a plaster scale of wood.
+    private static bool WrongGround(Check check, Specified now) =>
+        check.Id switch
+        {
+            "T_damp_wood" => now.Appraised.Family != SubstrateFamily.Wood,
+            "T_damp_pin" => now.Appraised.Family == SubstrateFamily.Wood,
+            _ => false,
+        };
+
+    private static (string? Words, double Moved) Compare(Specified now, Specified then, string currency)
+    {
+        var held = now.Options.IsEmpty;
+        if (then.Options.IsEmpty)
+        {
+            var reason = then.Holds.Select(h => h.Need.Title).Concat(then.Blocked.Select(n => n.Title)).FirstOrDefault() ?? "no sequence";
+            return held ? (null, 0) : ($"work stops until {reason}.", PerHold);
+        }
+
+        if (held)
+        {
+            return ("work can go on.", PerHold);
+        }
+
+        var before = now.Options[0];
+        var after = then.Options[0];
+        var added = Titles(after).Except(Titles(before), StringComparer.Ordinal).ToList();
+        var dropped = Titles(before).Except(Titles(after), StringComparer.Ordinal).ToList();
+        var money = after.Criteria.Money - before.Criteria.Money;
+        if (added.Count == 0 && dropped.Count == 0 && Math.Abs(money) < 1)
+        {
+            return (null, 0);
+        }
+
+        var parts = new List<string>();
+        if (added.Count > 0)
+        {
+            parts.Add($"adds {string.Join(", ", added)}");
+        }
+
+        if (dropped.Count > 0)
+        {
+            parts.Add($"drops {string.Join(", ", dropped)}");
+        }
+
+        parts.Add($"{(money < 0 ? "saves" : "costs")} about {Math.Abs(decimal.Round(money))} {currency}");
+        var moved = Math.Abs((double)money) + (PerHazardPoint * Math.Abs(after.Criteria.Hazard - before.Criteria.Hazard));
+        return (string.Join("; ", parts) + ".", moved);
+    }
+
+    private static IEnumerable<string> Titles(Option option) =>
+        option.Steps.Select(s => char.ToLowerInvariant(s.Act.Operation.Title[0]) + s.Act.Operation.Title[1..]).Distinct(StringComparer.Ordinal);
+}

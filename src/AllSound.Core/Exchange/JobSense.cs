@@ -1,0 +1,315 @@
+using System.Collections.Immutable;
+using System.Text.RegularExpressions;
+using AllSound.Core.Inspection;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>Checks that a job that parses also makes sense. One fault for each thing wrong.</summary>
+public static partial class JobSense
+{
+    /// <summary>Surfaces in one job at most.</summary>
+    public const int MostSurfaces = 5000;
+
+    private const int EarliestYear = 1000;
+    private const int LatestYear = 2200;
+
+    /// <summary>Everything wrong with a job; empty when it makes sense.</summary>
+    public static ImmutableArray<Fault> Faults(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var faults = new Faults();
+        if (job.Format != Job.CurrentFormat)
+        {
+            faults.Add("$.format", $"expected \"{Job.CurrentFormat}\"");
+        }
+
+        Name(faults, "$.id", job.Id);
+        Text(faults, "$.title", job.Title);
+        Range(faults, "$.rates.labourPerHour", (double)job.Rates.LabourPerHour, 0, 1000);
+        Range(faults, "$.rates.baseLitre", (double)job.Rates.BaseLitre, 0, 1000);
+        if (!CurrencyCode().IsMatch(job.Rates.Currency))
+        {
+            faults.Add("$.rates.currency", "expected a three-letter currency code such as GBP");
+        }
+
+        if (job.Buildings.IsDefaultOrEmpty)
+        {
+            faults.Add("$.buildings", "expected at least one building");
+            return faults.ToImmutable();
+        }
+
+        var spaces = new HashSet<string>(StringComparer.Ordinal);
+        var surfaces = new HashSet<string>(StringComparer.Ordinal);
+        for (var b = 0; b < job.Buildings.Length; b++)
+        {
+            var at = $"$.buildings[{b}]";
+            var building = job.Buildings[b];
+            Name(faults, $"{at}.id", building.Id);
+            Text(faults, $"{at}.title", building.Title);
+            Year(faults, $"{at}.built", building.Built);
+            for (var s = 0; s < building.Spaces.Length; s++)
+            {
+                SpaceFaults(faults, $"{at}.spaces[{s}]", building.Spaces[s], spaces, surfaces);
+            }
+        }
+
+        if (surfaces.Count > MostSurfaces)
+        {
+            faults.Add("$.buildings", $"a job holds {MostSurfaces} surfaces at most");
+        }
+
+        return faults.ToImmutable();
+    }
+
+    /// <summary>Everything wrong with one surface in its space, with paths from <paramref name="at"/>.</summary>
+    public static ImmutableArray<Fault> SurfaceFaults(Space space, Surface surface, string at = "$")
+    {
+        var faults = new Faults();
+        SurfaceFaults(faults, at, space, surface);
+        return faults.ToImmutable();
+    }
+
+    /// <summary>Everything wrong with one space and its walls, with paths from <paramref name="at"/>.</summary>
+    public static ImmutableArray<Fault> SpaceFaults(Space space, string at = "$")
+    {
+        var faults = new Faults();
+        SpaceFaults(faults, at, space, new(StringComparer.Ordinal), new(StringComparer.Ordinal));
+        return faults.ToImmutable();
+    }
+
+    private static void SpaceFaults(Faults faults, string at, Space space, HashSet<string> spaces, HashSet<string> surfaces)
+    {
+        Name(faults, $"{at}.id", space.Id);
+        Text(faults, $"{at}.title", space.Title);
+        Unique(faults, $"{at}.id", space.Id, spaces);
+        var walls = new HashSet<string>(StringComparer.Ordinal);
+        for (var w = 0; w < space.Walls.Length; w++)
+        {
+            var wall = space.Walls[w];
+            var here = $"{at}.walls[{w}]";
+            Name(faults, $"{here}.id", wall.Id);
+            Unique(faults, $"{here}.id", wall.Id, walls);
+            Range(faults, $"{here}.lengthM", wall.LengthM, 0.05, 200);
+            Range(faults, $"{here}.heightM", wall.HeightM, 0.05, 50);
+            for (var o = 0; o < wall.Openings.Length; o++)
+            {
+                var opening = wall.Openings[o];
+                var there = $"{here}.openings[{o}]";
+                Range(faults, $"{there}.widthM", opening.WidthM, 0.02, 200);
+                Range(faults, $"{there}.heightM", opening.HeightM, 0.02, 50);
+                Range(faults, $"{there}.fromLeftM", opening.FromLeftM, 0, 200);
+                Range(faults, $"{there}.sillM", opening.SillM, 0, 50);
+                if (opening.FromLeftM + opening.WidthM > wall.LengthM + 0.001 || opening.SillM + opening.HeightM > wall.HeightM + 0.001)
+                {
+                    faults.Add(there, "the opening reaches beyond its wall");
+                }
+            }
+        }
+
+        for (var i = 0; i < space.Surfaces.Length; i++)
+        {
+            Unique(faults, $"{at}.surfaces[{i}].id", space.Surfaces[i].Id, surfaces);
+            SurfaceFaults(faults, $"{at}.surfaces[{i}]", space, space.Surfaces[i]);
+        }
+    }
+
+    private static void SurfaceFaults(Faults faults, string at, Space space, Surface surface)
+    {
+        Name(faults, $"{at}.id", surface.Id);
+        Text(faults, $"{at}.title", surface.Title);
+        Year(faults, $"{at}.year", surface.Year);
+        if (Substrates.Find(surface.Substrate) is null)
+        {
+            faults.Add($"{at}.substrate", $"unknown substrate '{surface.Substrate}'; expected one of {string.Join(", ", Substrates.All.Select(s => s.Id))}");
+        }
+
+        if (surface.Wall is { } wall && space.Walls.All(w => w.Id != wall))
+        {
+            faults.Add($"{at}.wall", $"the space has no wall '{wall}'");
+        }
+
+        Range(faults, $"{at}.size.lengthM", surface.Size?.LengthM, 0.01, 10_000);
+        Range(faults, $"{at}.size.heightM", surface.Size?.HeightM, 0.005, 100);
+        Range(faults, $"{at}.size.areaM2", surface.Size?.AreaM2, 0.01, 100_000);
+        Range(faults, $"{at}.size.profile", surface.Size?.Profile, 1, 4);
+        Layers(faults, at, surface);
+        FactFaults(faults, $"{at}.facts", surface);
+        for (var i = 0; i < surface.Signs.Length; i++)
+        {
+            if (Signs.Find(surface.Signs[i].Sign) is null)
+            {
+                faults.Add($"{at}.signs[{i}].sign", $"unknown sign '{surface.Signs[i].Sign}'");
+            }
+        }
+
+        Readings(faults, at, surface);
+        Range(faults, $"{at}.brief.lrv", surface.Brief.Lrv, 0, 100);
+        Range(faults, $"{at}.brief.coats", surface.Brief.Coats, 1, 5);
+        for (var i = 0; i < surface.Brief.Avoid.Length; i++)
+        {
+            var id = surface.Brief.Avoid[i];
+            if (Operations.Find(id) is null && Coatings.Find(id) is null)
+            {
+                faults.Add($"{at}.brief.avoid[{i}]", $"neither an operation nor a product: '{id}'");
+            }
+        }
+
+        Sequence(faults, $"{at}.sequence", surface.Sequence);
+        Sequence(faults, $"{at}.done", surface.Done);
+    }
+
+    private static void Layers(Faults faults, string at, Surface surface)
+    {
+        for (var i = 0; i < (surface.Layers?.Length ?? 0); i++)
+        {
+            var layer = surface.Layers!.Value[i];
+            if (ExistingCoatings.Find(layer.Coating) is null)
+            {
+                faults.Add($"{at}.layers[{i}].coating", $"unknown coating '{layer.Coating}'; expected one of {string.Join(", ", ExistingCoatings.All.Select(c => c.Id))}");
+            }
+
+            Range(faults, $"{at}.layers[{i}].coats", layer.Coats, 1, 60);
+            Range(faults, $"{at}.layers[{i}].lrv", layer.Lrv, 0, 100);
+            Year(faults, $"{at}.layers[{i}].year", layer.Year);
+        }
+    }
+
+    private static void FactFaults(Faults faults, string at, Surface surface)
+    {
+        var facts = surface.Facts;
+        Range(faults, $"{at}.looseShare", facts.LooseShare, 0, 1);
+        Range(faults, $"{at}.bareShare", facts.BareShare, 0, 1);
+        Range(faults, $"{at}.liftingShare", facts.LiftingShare, 0, 1);
+        Range(faults, $"{at}.waterStainShare", facts.WaterStainShare, 0, 1);
+        Range(faults, $"{at}.fillShare", facts.FillShare, 0, 1);
+        Range(faults, $"{at}.gloss60", facts.Gloss60, 0, 120);
+        Range(faults, $"{at}.ph", facts.Ph, 0, 14);
+        Range(faults, $"{at}.knots", facts.Knots, 0, 10_000);
+        Range(faults, $"{at}.openJointM", facts.OpenJointM, 0, 10_000);
+        if (facts.BareShare + facts.LooseShare > 1.0001)
+        {
+            faults.Add($"{at}.looseShare", "bare and loose together are more than the whole surface");
+        }
+
+        if (surface.Layers is { IsEmpty: true } && facts.LooseShare > 0)
+        {
+            faults.Add($"{at}.looseShare", "no coats are recorded, so none can be loose");
+        }
+    }
+
+    private static void Readings(Faults faults, string at, Surface surface)
+    {
+        for (var i = 0; i < surface.Readings.Length; i++)
+        {
+            var reading = surface.Readings[i];
+            var here = $"{at}.readings[{i}]";
+            if (Checks.Find(reading.Check) is not { } check)
+            {
+                faults.Add($"{here}.check", $"unknown check '{reading.Check}'");
+                continue;
+            }
+
+            if (check.Unit is null)
+            {
+                faults.Add($"{here}.value", $"{check.Id} is judged, not read: record what it showed as a fact or a sign");
+                continue;
+            }
+
+            if (reading.Unit is { } unit && unit != check.Unit)
+            {
+                faults.Add($"{here}.unit", $"{check.Id} is read in {check.Unit}, not {unit}");
+            }
+
+            Range(faults, $"{here}.value", reading.Value, check.Range.Least, check.Range.Most);
+        }
+    }
+
+    private static void Sequence(Faults faults, string at, ImmutableArray<SequenceStep>? sequence)
+    {
+        if (sequence is not { } steps)
+        {
+            return;
+        }
+
+        if (steps.Length > 200)
+        {
+            faults.Add(at, "a sequence has 200 steps at most");
+        }
+
+        for (var i = 0; i < steps.Length; i++)
+        {
+            var step = steps[i];
+            var operation = Operations.Find(step.Operation);
+            if (operation is null)
+            {
+                faults.Add($"{at}[{i}].operation", $"unknown operation '{step.Operation}'; ./allsound operations lists them");
+            }
+            else if (step.Product is { } product && (Coatings.Find(product) is not { } coating || !operation.Products.Contains(coating)))
+            {
+                faults.Add($"{at}[{i}].product", operation.Products.IsEmpty ? $"{operation.Id} uses no product" : $"{operation.Id} uses one of {string.Join(", ", operation.Products)}");
+            }
+
+            Range(faults, $"{at}[{i}].waitHours", step.WaitHours, 0, 100_000);
+        }
+    }
+
+    private static void Name(Faults faults, string at, string id)
+    {
+        if (!Slug().IsMatch(id))
+        {
+            faults.Add(at, "expected lower-case letters, digits and hyphens, 1 to 60 characters");
+        }
+    }
+
+    private static void Text(Faults faults, string at, string text)
+    {
+        if (string.IsNullOrWhiteSpace(text) || text.Length > 200)
+        {
+            faults.Add(at, "expected 1 to 200 characters");
+        }
+    }
+
+    private static void Unique(Faults faults, string at, string id, HashSet<string> seen)
+    {
+        if (!seen.Add(id))
+        {
+            faults.Add(at, $"'{id}' stands twice");
+        }
+    }
+
+    private static void Year(Faults faults, string at, int? year) => Range(faults, at, year, EarliestYear, LatestYear);
+
+    private static void Range(Faults faults, string at, double? value, double least, double most)
+    {
+        if (value is { } v && !(v >= least && v <= most))
+        {
+            faults.Add(at, $"expected {least} to {most}, found {v}");
+        }
+    }
+
+    [GeneratedRegex("^[a-z0-9][a-z0-9-]{0,59}$")]
+    private static partial Regex Slug();
+
+    [GeneratedRegex("^[A-Z]{3}$")]
+    private static partial Regex CurrencyCode();
+}
+
+/// <summary>Faults as they are found; a file that is wrong throughout need not be told so ten thousand times.</summary>
+internal sealed class Faults
+{
+    private const int Most = 100;
+    private readonly List<Fault> found = [];
+
+    public void Add(string path, string message)
+    {
+        if (found.Count < Most)
+        {
+            found.Add(new Fault(path, message));
+        }
+    }
+
+    public ImmutableArray<Fault> ToImmutable() => [.. found];
+}

@@ -1,0 +1,243 @@
+using System.Collections.Immutable;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>Something that stops work until it is done or known outside painting.</summary>
+/// <param name="Need">Id of the need.</param>
+/// <param name="Reason">What is not so yet.</param>
+/// <param name="Consequence">What would happen.</param>
+/// <param name="Frees">What would free it.</param>
+public sealed record HoldReport(string Need, string Reason, string Consequence, ImmutableArray<string> Frees);
+
+/// <summary>A cause with its evidence.</summary>
+/// <param name="Cause">Id.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Probability">0 to 1; a judgement, not a measurement.</param>
+/// <param name="For">Evidence for.</param>
+/// <param name="Against">Evidence against.</param>
+/// <param name="Cures">What cures it.</param>
+/// <param name="Proof">What must be shown before painting.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record FindingReport(
+    string Cause,
+    string Title,
+    double Probability,
+    ImmutableArray<string> For,
+    ImmutableArray<string> Against,
+    ImmutableArray<string> Cures,
+    string Proof,
+    string Source
+);
+
+/// <summary>A check worth making.</summary>
+/// <param name="Check">Id.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Do">How.</param>
+/// <param name="Minutes">Minutes of work.</param>
+/// <param name="WaitHours">Hours until the result.</param>
+/// <param name="Value">Money it is expected to move, less its cost.</param>
+/// <param name="Gate">A safety gate: comes first.</param>
+/// <param name="WouldChange">What its answers would change.</param>
+/// <param name="Hazard">Hazard of making it.</param>
+/// <param name="Limits">Limits.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record CheckReport(
+    string Check,
+    string Title,
+    string Do,
+    double Minutes,
+    double WaitHours,
+    double Value,
+    bool Gate,
+    ImmutableArray<string> WouldChange,
+    string? Hazard,
+    string Limits,
+    string Source
+);
+
+/// <summary>Diagnosis of one surface.</summary>
+/// <param name="Id">Surface.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Findings">Likeliest first.</param>
+/// <param name="Checks">Next checks, gates first.</param>
+/// <param name="Holds">Holds.</param>
+/// <param name="Presumed">What had to be presumed or assumed, as sentences.</param>
+public sealed record DiagnosisReport(
+    string Id,
+    string Title,
+    ImmutableArray<FindingReport> Findings,
+    ImmutableArray<CheckReport> Checks,
+    ImmutableArray<HoldReport> Holds,
+    ImmutableArray<string> Presumed
+);
+
+/// <summary>Why a step is there.</summary>
+/// <param name="Need">Id of the need that it meets.</param>
+/// <param name="Title">The need, as a clause.</param>
+/// <param name="Step">Number of the later step that needs it; null for the finished work.</param>
+/// <param name="Otherwise">What happens otherwise.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record BecauseReport(string Need, string Title, int? Step, string Otherwise, string Source);
+
+/// <summary>Hours to the next step that needs this one dry.</summary>
+/// <param name="Least">Least; null when there is none.</param>
+/// <param name="Advised">Advised.</param>
+/// <param name="Latest">After this it must be keyed; null for no limit.</param>
+public sealed record WaitReport(double? Least, double? Advised, double? Latest);
+
+/// <summary>One step.</summary>
+/// <param name="N">Number from 1.</param>
+/// <param name="Operation">Id of the operation.</param>
+/// <param name="Group">Group.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Do">How to do it.</param>
+/// <param name="Why">Why it is there, in one sentence.</param>
+/// <param name="Because">Why, link by link.</param>
+/// <param name="Needs">Ids of what it needs.</param>
+/// <param name="Gives">Ids of what it gives that is wanted later.</param>
+/// <param name="Product">Id of the product, or null.</param>
+/// <param name="ProductTitle">Its title.</param>
+/// <param name="Coat">Number of the overall coat, or null.</param>
+/// <param name="Dilution">Dilution; "not specified" is null.</param>
+/// <param name="WaitHours">Waits after it.</param>
+/// <param name="WaitBefore">Hours waited before it.</param>
+/// <param name="Tool">Tool and grit.</param>
+/// <param name="Cautions">Cautions, to be read before.</param>
+/// <param name="Protection">Protective equipment.</param>
+/// <param name="Accept">How to tell that it is done.</param>
+/// <param name="Assumes">What it takes for granted.</param>
+/// <param name="School">School of practice.</param>
+/// <param name="Hours">Labour hours.</param>
+/// <param name="Litres">Litres of product.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record StepReport(
+    int N,
+    string Operation,
+    string Group,
+    string Title,
+    string Do,
+    string Why,
+    ImmutableArray<BecauseReport> Because,
+    ImmutableArray<string> Needs,
+    ImmutableArray<string> Gives,
+    string? Product,
+    string? ProductTitle,
+    int? Coat,
+    string? Dilution,
+    WaitReport WaitHours,
+    double WaitBefore,
+    string? Tool,
+    ImmutableArray<string> Cautions,
+    ImmutableArray<string> Protection,
+    string Accept,
+    ImmutableArray<string> Assumes,
+    string? School,
+    double Hours,
+    double Litres,
+    string Source
+);
+
+/// <summary>Money.</summary>
+/// <param name="Amount">Amount.</param>
+/// <param name="Currency">ISO 4217 code.</param>
+public sealed record MoneyReport(decimal Amount, string Currency);
+
+/// <summary>One option.</summary>
+/// <param name="Id">Id, for choosing it.</param>
+/// <param name="Name">Name.</param>
+/// <param name="BestAt">What it is best at.</param>
+/// <param name="Schools">Schools it follows.</param>
+/// <param name="Steps">Steps.</param>
+/// <param name="Cost">Labour and material, tins not rounded.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="ElapsedDays">Days, one person.</param>
+/// <param name="LifeYears">Years to first maintenance; judgement.</param>
+/// <param name="CostPerYear">Cost for each of those years.</param>
+/// <param name="Hazard">Hazard points.</param>
+/// <param name="ResidualRisks">What can still go wrong.</param>
+public sealed record OptionReport(
+    string Id,
+    string Name,
+    ImmutableArray<string> BestAt,
+    ImmutableArray<string> Schools,
+    ImmutableArray<StepReport> Steps,
+    MoneyReport Cost,
+    double LabourHours,
+    double ElapsedDays,
+    double LifeYears,
+    decimal CostPerYear,
+    double Hazard,
+    ImmutableArray<string> ResidualRisks
+);
+
+/// <summary>Why there is no sequence.</summary>
+/// <param name="Need">The need that nothing allowed meets.</param>
+/// <param name="Frees">What would free it.</param>
+public sealed record BlockedReport(string Need, ImmutableArray<string> Frees);
+
+/// <summary>Specification of one surface.</summary>
+/// <param name="Id">Surface.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Options">Options, cheapest first.</param>
+/// <param name="Holds">Holds.</param>
+/// <param name="Blocked">Why there is no sequence, or null.</param>
+public sealed record SpecificationReport(string Id, string Title, ImmutableArray<OptionReport> Options, ImmutableArray<HoldReport> Holds, BlockedReport? Blocked);
+
+/// <summary>One fault.</summary>
+/// <param name="Step">Number of the step, or null for the end.</param>
+/// <param name="Severity">danger, fails, poor or note.</param>
+/// <param name="Need">The need not met, as a clause.</param>
+/// <param name="NeedId">Its id.</param>
+/// <param name="Consequence">What it leads to.</param>
+/// <param name="Mend">The smallest mend found.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record FaultReport(int? Step, Severity Severity, string Need, string NeedId, string Consequence, string Mend, string Source);
+
+/// <summary>Audit of one surface.</summary>
+/// <param name="Id">Surface.</param>
+/// <param name="Verdict">sound or faults; none when there is no sequence.</param>
+/// <param name="Faults">Faults.</param>
+/// <param name="NotSpecified">What the sequence leaves open.</param>
+public sealed record AuditReport(string Id, string Verdict, ImmutableArray<FaultReport> Faults, ImmutableArray<string> NotSpecified);
+
+/// <summary>One line of a surface's quantities.</summary>
+/// <param name="Step">Number of the step.</param>
+/// <param name="Operation">Operation.</param>
+/// <param name="Product">Product or sundry.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Amount">Amount.</param>
+public sealed record ItemReport(int Step, string Operation, string? Product, string Title, string Unit, double Amount);
+
+/// <summary>Quantities of one surface.</summary>
+/// <param name="Id">Surface.</param>
+/// <param name="Title">Title.</param>
+/// <param name="AreaM2">Area.</param>
+/// <param name="LengthM">Length.</param>
+/// <param name="Measured">How it was got.</param>
+/// <param name="Option">Name of the option taken off, or null when held or blocked.</param>
+/// <param name="Items">Items.</param>
+public sealed record SurfaceQuantitiesReport(string Id, string Title, double AreaM2, double LengthM, string Measured, string? Option, ImmutableArray<ItemReport> Items);
+
+/// <summary>So many packs.</summary>
+/// <param name="Size">Size.</param>
+/// <param name="Count">Count.</param>
+public sealed record PackReport(double Size, int Count);
+
+/// <summary>Something to buy.</summary>
+/// <param name="Product">Id.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Need">Amount needed.</param>
+/// <param name="Buy">Packs.</param>
+/// <param name="Cost">Cost of the packs.</param>
+/// <param name="Left">Left over.</param>
+public sealed record MaterialReport(string Product, string Title, string Unit, double Need, ImmutableArray<PackReport> Buy, decimal Cost, double Left);
+
+/// <summary>Quantities of a job.</summary>
+/// <param name="Surfaces">By surface.</param>
+/// <param name="Materials">To buy.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="Cost">Labour and whole packs.</param>
+public sealed record QuantitiesReport(ImmutableArray<SurfaceQuantitiesReport> Surfaces, ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);

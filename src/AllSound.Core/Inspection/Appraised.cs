@@ -1,0 +1,37 @@
+using System.Collections.Immutable;
+using AllSound.Core.Quantities;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Inspection;
+
+/// <summary>How a facet that was not recorded outright got its value.</summary>
+public enum Resolved : byte
+{
+    /// <summary>Follows from a sign, a reading, or the age and kind of the fabric.</summary>
+    Inferred,
+
+    /// <summary>Unknown, taken as an assumption that is said at the step that relies on it.</summary>
+    Assumed,
+
+    /// <summary>Unknown, taken at the worst that age and place allow.</summary>
+    Presumed,
+}
+
+/// <summary>A facet whose value the survey did not state.</summary>
+/// <param name="Facet">The facet.</param>
+/// <param name="Value">The value worked by.</param>
+/// <param name="How">How it was got.</param>
+/// <param name="Why">Why, in a sentence.</param>
+/// <param name="Check">Id of the check that would settle it, if one would.</param>
+public sealed record Resolution(Facet Facet, byte Value, Resolved How, string Why, string? Check)
+{
+    /// <summary>Something that anyone would have seen; <see cref="Why"/> is then only its name, and such are said together.</summary>
+    public bool AtAGlance => How == Resolved.Assumed && !Why.EndsWith('.');
+}
+
+/// <summary>A survey turned into a condition, with everything that had to be taken for granted.</summary>
+/// <param name="Condition">The condition.</param>
+/// <param name="Extents">How much of everything.</param>
+/// <param name="Resolutions">What was inferred, assumed and presumed.</param>
+/// <param name="Family">Family of the substrate.</param>
+public sealed record Appraised(Condition Condition, Extents Extents, ImmutableArray<Resolution> Resolutions, SubstrateFamily Family);

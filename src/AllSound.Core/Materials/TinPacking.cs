@@ -1,0 +1,77 @@
+using System.Collections.Immutable;
+
+namespace AllSound.Core.Materials;
+
+/// <summary>So many packs of a size.</summary>
+/// <param name="Size">Size in the product's unit.</param>
+/// <param name="Count">How many.</param>
+public sealed record Packs(double Size, int Count);
+
+/// <summary>What to buy.</summary>
+/// <param name="Buy">Packs, largest first.</param>
+/// <param name="Cost">What they cost.</param>
+/// <param name="Left">What is left over, in the product's unit.</param>
+public sealed record Packed(ImmutableArray<Packs> Buy, decimal Cost, double Left);
+
+/// <summary>The cheapest whole packs that cover a need.</summary>
+public static class TinPacking
+{
+    // Hundredths of a unit are enough for tins and cartridges.
+    private const int PerUnit = 100;
+    private const int LargestTable = 400 * PerUnit;
+
+    /// <summary>
+    /// Price of a pack when a unit costs so much in a five-unit pack: small packs are dearer by the unit. Judgement;
+    /// a price list replaces it.
+    /// </summary>
+    public static decimal PackPrice(double size, decimal perUnit) =>
+        decimal.Round(perUnit * (decimal)(size * Math.Pow(Math.Max(size, 0.01) / 5, -0.15)), 2);
+
+    /// <summary>Packs a need at the class's own price curve.</summary>
+    public static Packed Pack(double need, ImmutableArray<double> sizes, decimal perUnit) =>
+        Pack(need, [.. sizes.Select(s => (s, PackPrice(s, perUnit)))]);
+
+    /// <summary>Packs a need from priced packs.</summary>
+    /// <param name="need">Amount needed, 0 or more.</param>
+    /// <param name="packs">Sizes with their prices; at least one.</param>
+    /// <returns>The cheapest cover; of equal cost the one with least left over.</returns>
+    /// <exception cref="ArgumentException">No packs, or a need below zero.</exception>
+    public static Packed Pack(double need, ImmutableArray<(double Size, decimal Price)> packs)
+    {
+        if (packs.IsDefaultOrEmpty || need < 0)
+        {
+            throw new ArgumentException("Needs at least one pack size and a need of 0 or more.", nameof(packs));
+        }
+
+        var target = (int)Math.Ceiling(Math.Round(need * PerUnit, 6));
+        var sizes = packs.Select(p => (Units: (int)Math.Round(p.Size * PerUnit), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
+        var bulk = target > LargestTable ? (target - LargestTable) / sizes[0].Units + 1 : 0;
+        target -= bulk * sizes[0].Units;
+        var best = new (decimal Cost, int Over, int Pick)[Math.Max(target, 0) + 1];
+        for (var t = 1; t < best.Length; t++)
+        {
+            best[t] = (decimal.MaxValue, int.MaxValue, -1);
+            for (var i = 0; i < sizes.Length; i++)
+            {
+                var rest = t - sizes[i].Units;
+                var (cost, over, _) = rest <= 0 ? (0m, -rest, -1) : best[rest];
+                cost += sizes[i].Price;
+                if (cost < best[t].Cost || (cost == best[t].Cost && over < best[t].Over))
+                {
+                    best[t] = (cost, over, i);
+                }
+            }
+        }
+
+        var counts = new int[sizes.Length];
+        counts[0] = bulk;
+        for (var t = target; t > 0; t -= sizes[best[t].Pick].Units)
+        {
+            counts[best[t].Pick]++;
+        }
+
+        var bought = sizes.Select((s, i) => s.Units * counts[i]).Sum();
+        var money = sizes.Select((s, i) => s.Price * counts[i]).Sum();
+        return new Packed([.. sizes.Select((s, i) => new Packs(s.Size, counts[i])).Where(p => p.Count > 0)], money, Math.Round(((double)bought / PerUnit) - need, 3));
+    }
+}

@@ -1,0 +1,62 @@
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Quantities;
+
+/// <summary>What one act uses on one surface.</summary>
+/// <param name="Units">Units of its extent: m2, m, or each.</param>
+/// <param name="Hours">Labour hours.</param>
+/// <param name="Litres">Litres of product as bought, before thinning.</param>
+/// <param name="Money">Labour, product and sundries, in the job's currency; tins not rounded.</param>
+/// <param name="Hazard">Hazard score: the operation's hazard times its hours.</param>
+public readonly record struct Spend(double Units, double Hours, double Litres, decimal Money, double Hazard);
+
+/// <summary>Turns acts into hours, litres and money.</summary>
+public static class Costing
+{
+    /// <summary>Waste on brushed and rolled paint. Common practice: 1.05 to 1.10.</summary>
+    public const double PaintWaste = 1.08;
+
+    /// <summary>What an act uses.</summary>
+    /// <param name="act">The act.</param>
+    /// <param name="extents">The surface's extents.</param>
+    /// <param name="rates">Prices.</param>
+    /// <param name="filmGone">True when the act begins with no old film left.</param>
+    public static Spend Of(Act act, Extents extents, Rates rates, bool filmGone)
+    {
+        var operation = act.Operation;
+        var units = extents.Units(operation.Extent, filmGone);
+        var narrow = extents.Narrow && operation is { Extent: Extent.Whole, RateNarrow: not null };
+        var work = narrow ? extents.LengthM / operation.RateNarrow!.Value : operation.Rate > 0 ? units / operation.Rate : 0;
+        var hours = operation.FixedHours + work;
+        var litres = Litres(act, extents, units);
+        var money = ((decimal)hours * rates.LabourPerHour) + ((decimal)(litres * (act.Product?.Price ?? 0)) * rates.BaseLitre);
+        foreach (var use in operation.Uses)
+        {
+            money += (decimal)(use.PerUnit * units * use.Sundry.PricePerUnit);
+        }
+
+        return new Spend(units, hours, litres, money, operation.Hazard * hours);
+    }
+
+    /// <summary>
+    /// Days that a wait costs, one person working eight hours a day: up to a working day it costs its share of one,
+    /// beyond that it costs the night, beyond a day and a night the days themselves. Judgement; the programme
+    /// schedules properly.
+    /// </summary>
+    public static double WaitDays(double hours) =>
+        hours <= 8 ? hours / 8 : hours <= 24 ? 1 : hours / 24;
+
+    private static double Litres(Act act, Extents extents, double units)
+    {
+        if (act.Product is null)
+        {
+            return 0;
+        }
+
+        var operation = act.Operation;
+        return operation.LitresPerUnit is { } perUnit
+            ? perUnit * units * PaintWaste
+            : operation.Coats * units / act.Product.SpreadOn(extents.SpreadClass) * PaintWaste / (1 + (operation.Thinning / 100));
+    }
+}

@@ -1,0 +1,60 @@
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Quantities;
+
+/// <summary>How much there is of a surface and of its parts. Square metres, metres and counts; never negative.</summary>
+/// <param name="AreaM2">Developed area of the whole face.</param>
+/// <param name="LengthM">Length, for narrow work; 0 otherwise.</param>
+/// <param name="Narrow">Girth 0.3 m or less: measured by the metre (SMM7 M60, from memory).</param>
+/// <param name="BareM2">Bare already.</param>
+/// <param name="LooseM2">Loose film.</param>
+/// <param name="LiftingM2">Band along edges that keep lifting.</param>
+/// <param name="StainM2">Stained, with 100 mm round it.</param>
+/// <param name="Knots">Knots.</param>
+/// <param name="FillM2">Spots to fill, without edge steps.</param>
+/// <param name="JointM">Open joint.</param>
+/// <param name="SpreadClass">0 smooth, 1 porous, 2 rough.</param>
+public sealed record Extents(
+    double AreaM2,
+    double LengthM,
+    bool Narrow,
+    double BareM2,
+    double LooseM2,
+    double LiftingM2,
+    double StainM2,
+    int Knots,
+    double FillM2,
+    double JointM,
+    int SpreadClass
+)
+{
+    /// <summary>Bare once the loose film is off, or everything when the whole film is off.</summary>
+    public double BareAfter(bool filmGone) => filmGone ? AreaM2 : Math.Min(AreaM2, BareM2 + LooseM2);
+
+    /// <summary>
+    /// Length of edge round the bare patches. Taken as the edge of round patches of a quarter square metre each:
+    /// 7 m of edge to the square metre. Judgement.
+    /// </summary>
+    public double EdgeLineM => 7 * (BareM2 + LooseM2);
+
+    /// <summary>Units of an extent, in its own unit.</summary>
+    /// <param name="extent">The extent.</param>
+    /// <param name="filmGone">True when no old film is left, so that all is bare.</param>
+    public double Units(Extent extent, bool filmGone) =>
+        extent switch
+        {
+            Extent.Once => 1,
+            Extent.Whole => AreaM2,
+            Extent.Bare => BareAfter(filmGone),
+            Extent.Loose => LooseM2,
+            Extent.Patch => filmGone ? AreaM2 : Math.Min(AreaM2, BareAfter(false) + LiftingM2),
+            Extent.EdgeLine => EdgeLineM,
+            Extent.Stain => StainM2,
+            Extent.Knots => Knots,
+            // A band of filler 100 mm wide along the edges, besides the hollows.
+            Extent.Fill => Math.Min(AreaM2, FillM2 + (filmGone ? 0 : 0.1 * EdgeLineM)),
+            Extent.Joint => JointM,
+            _ => throw new ArgumentOutOfRangeException(nameof(extent)),
+        };
+}

@@ -1,0 +1,76 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Quantities;
+
+/// <summary>What one step of a surface's specification uses.</summary>
+/// <param name="Step">The step.</param>
+/// <param name="Material">Id of product or sundry; null when only labour.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Unit">Its unit.</param>
+/// <param name="Amount">How much.</param>
+public sealed record Item(Step Step, string? Material, string Title, string Unit, double Amount);
+
+/// <summary>Quantities of one surface.</summary>
+/// <param name="SurfaceId">Its id.</param>
+/// <param name="Measured">Its measure.</param>
+/// <param name="Option">The option that was taken off; null when the surface is held or blocked.</param>
+/// <param name="Items">What each step uses.</param>
+public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Option? Option, ImmutableArray<Item> Items);
+
+/// <summary>Something to buy for the whole job.</summary>
+/// <param name="Id">Id of product or sundry.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Need">How much is needed.</param>
+/// <param name="Packed">What to buy.</param>
+public sealed record Material(string Id, string Title, string Unit, double Need, Packed Packed);
+
+/// <summary>Quantities of a job.</summary>
+/// <param name="Surfaces">By surface.</param>
+/// <param name="Materials">What to buy, coatings first.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="Cost">Labour, and whole packs of material.</param>
+public sealed record JobQuantities(ImmutableArray<SurfaceQuantities> Surfaces, ImmutableArray<Material> Materials, double LabourHours, decimal Cost);
+
+/// <summary>Takes off a job: for each surface the option chosen, or the first one.</summary>
+public static class Takeoff
+{
+    /// <summary>Takes off a job.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="specified">What was specified for each surface, by id.</param>
+    public static JobQuantities Of(Job job, IReadOnlyDictionary<string, Specified> specified)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var surfaces = ImmutableArray.CreateBuilder<SurfaceQuantities>();
+        foreach (var (_, space, surface) in job.Surfaces())
+        {
+            var option = Chosen(surface, specified[surface.Id]);
+            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, option is null ? [] : Items(option)));
+        }
+
+        var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
+        ImmutableArray<Material> materials =
+        [
+            .. Coatings.All.Where(c => needs.ContainsKey(c.Id))
+                .Select(c => new Material(c.Id, c.Title, "L", Math.Round(needs[c.Id], 3), TinPacking.Pack(needs[c.Id], c.Tins, (decimal)c.Price * job.Rates.BaseLitre))),
+            .. Sundries.All.Where(s => needs.ContainsKey(s.Id))
+                .Select(s => new Material(s.Id, s.Title, s.Unit, Math.Round(needs[s.Id], 3), TinPacking.Pack(needs[s.Id], [.. s.Packs.Select(p => (p, decimal.Round((decimal)(p * s.PricePerUnit), 2)))]))),
+        ];
+        var hours = surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0);
+        return new(surfaces.ToImmutable(), materials, Math.Round(hours, 2), ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost));
+    }
+
+    /// <summary>The option chosen for a surface: by its id where that is offered, else the first.</summary>
+    public static Option? Chosen(Surface surface, Specified specified) =>
+        specified.Options.FirstOrDefault(o => o.Id == surface.Choice) ?? specified.Options.FirstOrDefault();
+
+    private static ImmutableArray<Item> Items(Option option) =>
+    [
+        .. option.Steps.SelectMany(step =>
+            (step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>())
+                .Concat(step.Act.Operation.Uses.Select(use => new Item(step, use.Sundry.Id, use.Sundry.Title, use.Sundry.Unit, use.PerUnit * step.Spend.Units)))),
+    ];
+}

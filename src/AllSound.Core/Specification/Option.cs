@@ -1,0 +1,80 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>That a step is there because a later one, or the finished work, needs what it gives.</summary>
+/// <param name="Need">The need met.</param>
+/// <param name="For">Number of the later step, from 1; null for the finished work.</param>
+public sealed record Link(Need Need, int? For);
+
+/// <summary>One step of a specification.</summary>
+/// <param name="Number">From 1.</param>
+/// <param name="Act">What is done, and with what.</param>
+/// <param name="Coat">Number of the overall coat from 1, or null.</param>
+/// <param name="WaitBefore">Hours waited before it.</param>
+/// <param name="Links">Why it is there.</param>
+/// <param name="Assumes">What it takes for granted, as sentences.</param>
+/// <param name="Spend">What it uses.</param>
+/// <param name="Before">The condition it starts from.</param>
+/// <param name="After">The condition it leaves.</param>
+public sealed record Step(
+    int Number,
+    Act Act,
+    int? Coat,
+    double WaitBefore,
+    ImmutableArray<Link> Links,
+    ImmutableArray<string> Assumes,
+    Spend Spend,
+    Condition Before,
+    Condition After
+);
+
+/// <summary>What an option costs, by each criterion.</summary>
+/// <param name="Money">Labour and materials, tins not rounded, in the job's currency.</param>
+/// <param name="LabourHours">Hours of work.</param>
+/// <param name="ElapsedDays">Days, one person.</param>
+/// <param name="LifeYears">Years to first maintenance. Judgement.</param>
+/// <param name="Hazard">Hazard points.</param>
+public sealed record Criteria(decimal Money, double LabourHours, double ElapsedDays, double LifeYears, double Hazard)
+{
+    /// <summary>Money for each year of life.</summary>
+    public decimal MoneyPerYear => Money / (decimal)Math.Max(0.1, LifeYears);
+
+    /// <summary>No worse on cost, days, life, cost per year and hazard, and better on one.</summary>
+    public bool Beats(Criteria other) =>
+        Money <= other.Money && ElapsedDays <= other.ElapsedDays && LifeYears >= other.LifeYears && Hazard <= other.Hazard && this != other
+        && (Money < other.Money || ElapsedDays < other.ElapsedDays || LifeYears > other.LifeYears || Hazard < other.Hazard);
+}
+
+/// <summary>One of the few specifications offered for a surface.</summary>
+/// <param name="Id">Stable as long as the option goes by the same name; what a surface's choice refers to.</param>
+/// <param name="Name">Name, by what it does.</param>
+/// <param name="BestAt">What it is best at, among those offered.</param>
+/// <param name="Schools">Schools of practice it follows.</param>
+/// <param name="Steps">Steps in order.</param>
+/// <param name="Criteria">What it costs.</param>
+/// <param name="Risks">What can still go wrong.</param>
+public sealed record Option(
+    string Id,
+    string Name,
+    ImmutableArray<string> BestAt,
+    ImmutableArray<string> Schools,
+    ImmutableArray<Step> Steps,
+    Criteria Criteria,
+    ImmutableArray<string> Risks
+);
+
+/// <summary>Work stops until something outside painting is done or known.</summary>
+/// <param name="Need">The need that holds it.</param>
+public sealed record Hold(Need Need);
+
+/// <summary>What came of specifying a surface.</summary>
+/// <param name="Appraised">The condition worked from.</param>
+/// <param name="Options">At most four, none beaten by another; empty when held or blocked.</param>
+/// <param name="Holds">What it waits for.</param>
+/// <param name="Blocked">The needs that no allowed sequence meets, when there is none and nothing holds.</param>
+public sealed record Specified(Appraised Appraised, ImmutableArray<Option> Options, ImmutableArray<Hold> Holds, ImmutableArray<Need> Blocked);

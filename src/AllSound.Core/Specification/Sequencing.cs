@@ -1,0 +1,134 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>Turns a list of acts into numbered steps with reasons.</summary>
+internal static class Sequencing
+{
+    /// <summary>
+    /// The same acts in the order in which work usually goes, as far as swapping neighbours changes neither the outcome
+    /// nor the waits. Only for reading: the search does not care.
+    /// </summary>
+    public static List<Act> Usual(Condition start, IReadOnlyList<Act> acts)
+    {
+        var order = acts.ToList();
+        for (var swapped = true; swapped;)
+        {
+            swapped = false;
+            var condition = start;
+            for (var i = 0; i + 1 < order.Count; i++)
+            {
+                var first = Treatments.Apply(condition, order[i]);
+                if (order[i].Operation.Group > order[i + 1].Operation.Group && Swaps(condition, first, order[i], order[i + 1]))
+                {
+                    (order[i], order[i + 1]) = (order[i + 1], order[i]);
+                    swapped = true;
+                    first = Treatments.Apply(condition, order[i]);
+                }
+
+                condition = first.After;
+            }
+        }
+
+        return order;
+    }
+
+    /// <summary>Numbered steps with their links to later steps.</summary>
+    public static ImmutableArray<Step> Steps(Appraised appraised, IReadOnlyList<Act> acts, ImmutableArray<Need> goal, Rates rates)
+    {
+        var condition = appraised.Condition;
+        var transitions = new List<(Transition T, NeedSet Before, NeedSet After)>();
+        foreach (var act in acts)
+        {
+            var t = Treatments.Apply(condition, act);
+            transitions.Add((t, Treatments.Satisfied(t.Before), Treatments.Satisfied(t.After)));
+            condition = t.After;
+        }
+
+        var links = LinkUp(acts, goal, transitions);
+        var said = new HashSet<Facet>();
+        var steps = ImmutableArray.CreateBuilder<Step>();
+        var coat = 0;
+        for (var i = 0; i < acts.Count; i++)
+        {
+            var act = acts[i];
+            var overall = act.Operation.Role is not (CoatRole.None or CoatRole.Spot);
+            var (t, _, _) = transitions[i];
+            steps.Add(new Step(i + 1, act, overall ? ++coat : null, t.Waited / 4.0, [.. links[i]], Assumptions(appraised, act, t.Before, said),
+                Costing.Of(act, appraised.Extents, rates, t.Before.Get(Facets.Film) == Film.None), t.Before, t.After));
+        }
+
+        return steps.ToImmutable();
+    }
+
+    private static bool Swaps(Condition condition, Transition first, Act a, Act b)
+    {
+        var second = Treatments.Apply(first.After, b);
+        var otherFirst = Treatments.Apply(condition, b);
+        var otherSecond = Treatments.Apply(otherFirst.After, a);
+        return otherFirst.IsSound && otherSecond.IsSound && otherSecond.After == second.After && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited;
+    }
+
+    private static List<Link>[] LinkUp(IReadOnlyList<Act> acts, ImmutableArray<Need> goal, List<(Transition T, NeedSet Before, NeedSet After)> transitions)
+    {
+        var links = acts.Select(_ => new List<Link>()).ToArray();
+        for (var j = 0; j <= acts.Count; j++)
+        {
+            foreach (var need in j < acts.Count ? acts[j].Needs : goal)
+            {
+                if (need.Clock is not null)
+                {
+                    continue;
+                }
+
+                for (var i = j - 1; i >= 0; i--)
+                {
+                    if (!transitions[i].Before.Contains(need.Index) && transitions[i].After.Contains(need.Index))
+                    {
+                        links[i].Add(new Link(need, j < acts.Count ? j + 1 : null));
+                        break;
+                    }
+                }
+            }
+        }
+
+        // Each need once for a step, for the first later step that wants it.
+        return [.. links.Select(l => l.GroupBy(x => x.Need).Select(g => g.First()).ToList())];
+    }
+
+    private static ImmutableArray<string> Assumptions(Appraised appraised, Act act, Condition before, HashSet<Facet> said)
+    {
+        var lines = ImmutableArray.CreateBuilder<string>();
+        var glance = new List<string>();
+        foreach (var resolution in appraised.Resolutions)
+        {
+            var relies = resolution.How != Resolved.Inferred && !said.Contains(resolution.Facet) && before[resolution.Facet] == resolution.Value
+                && act.Needs.Any(n => n.Any.Any(t => t.Facet == resolution.Facet));
+            if (!relies)
+            {
+                continue;
+            }
+
+            said.Add(resolution.Facet);
+            if (resolution.AtAGlance)
+            {
+                glance.Add(resolution.Why);
+            }
+            else
+            {
+                lines.Add(resolution.Why);
+            }
+        }
+
+        if (glance.Count > 0)
+        {
+            lines.Add($"Not recorded, taken as absent: {string.Join(", ", glance)}.");
+        }
+
+        return lines.ToImmutable();
+    }
+}

@@ -1,0 +1,373 @@
+namespace AllSound.Core.Surfaces;
+
+/// <summary>Lead in the paint, after presumption: unknown never reaches a condition.</summary>
+public enum Lead : byte
+{
+    /// <summary>Proved absent in every layer down to the substrate, or the fabric is younger than any leaded paint.</summary>
+    ProvedAbsent,
+
+    /// <summary>Not tested, and age and place allow it: worked as lead.</summary>
+    Presumed,
+
+    /// <summary>Found by test.</summary>
+    Confirmed,
+}
+
+/// <summary>State of the controlled area for work on lead paint.</summary>
+public enum LeadZone : byte
+{
+    /// <summary>None set up.</summary>
+    None,
+
+    /// <summary>Sheeted, signed, with a class H vacuum and a washing point.</summary>
+    SetUp,
+
+    /// <summary>Cleaned down by vacuum, wash, vacuum, awaiting or past clearance.</summary>
+    Cleaned,
+}
+
+/// <summary>Can every part be reached from a safe footing?</summary>
+public enum Access : byte
+{
+    /// <summary>From the floor or a hop-up.</summary>
+    InReach,
+
+    /// <summary>Needs a platform that is not there yet.</summary>
+    NeedsPlatform,
+
+    /// <summary>The platform stands and was inspected.</summary>
+    PlatformUp,
+}
+
+/// <summary>Outlets and wiring in the face to be wetted or heated.</summary>
+public enum Electrics : byte
+{
+    /// <summary>None in the face.</summary>
+    Clear,
+
+    /// <summary>Live outlets or wiring.</summary>
+    Live,
+
+    /// <summary>Isolated and proved dead by a competent person, outlets covered.</summary>
+    Isolated,
+}
+
+/// <summary>Protection of floor and neighbours.</summary>
+public enum Protection : byte
+{
+    /// <summary>Nothing covered yet.</summary>
+    Open,
+
+    /// <summary>Floor and adjoining surfaces covered.</summary>
+    Covered,
+
+    /// <summary>Coverings lifted, site left clean.</summary>
+    Cleared,
+}
+
+/// <summary>How many coats lie on the substrate.</summary>
+public enum LayerLoad : byte
+{
+    /// <summary>Bare.</summary>
+    None,
+
+    /// <summary>One to three.</summary>
+    Few,
+
+    /// <summary>Four to nine.</summary>
+    Many,
+
+    /// <summary>Ten or more: stripping is advised on trim.</summary>
+    Heavy,
+}
+
+/// <summary>Something is there, or it is not.</summary>
+public enum Presence : byte
+{
+    /// <summary>Not there.</summary>
+    None,
+
+    /// <summary>There.</summary>
+    Present,
+}
+
+/// <summary>The edges of the old film around bare patches.</summary>
+public enum Edges : byte
+{
+    /// <summary>No edges: film whole, or none.</summary>
+    None,
+
+    /// <summary>A firm edge was reached: a blunt scraper lifts no more.</summary>
+    Firm,
+
+    /// <summary>Keeps lifting, however far it is chased.</summary>
+    Lifting,
+
+    /// <summary>Tied down by a binding sealer.</summary>
+    Bound,
+}
+
+/// <summary>What scraping will find at the edge.</summary>
+public enum EdgeNature : byte
+{
+    /// <summary>A firm edge is reached.</summary>
+    Firm,
+
+    /// <summary>The edge keeps lifting.</summary>
+    Lifting,
+}
+
+/// <summary>Substrate showing through.</summary>
+public enum Bare : byte
+{
+    /// <summary>None shows.</summary>
+    None,
+
+    /// <summary>Shows, unsealed.</summary>
+    Raw,
+
+    /// <summary>Shows, but its own first coat is on.</summary>
+    Sealed,
+}
+
+/// <summary>Powdering of the surface that must carry the coat.</summary>
+public enum Powder : byte
+{
+    /// <summary>Firm to the hand.</summary>
+    None,
+
+    /// <summary>Rubs off and goes on rubbing off after brushing.</summary>
+    Friable,
+
+    /// <summary>Bound by a sealer that soaked in.</summary>
+    Bound,
+}
+
+/// <summary>Grip that the old film offers.</summary>
+public enum Key : byte
+{
+    /// <summary>Naturally matt and toothy.</summary>
+    Toothy,
+
+    /// <summary>Shiny: above 30 gloss units at 60 degrees.</summary>
+    Shiny,
+
+    /// <summary>Abraded to an even matt.</summary>
+    Abraded,
+}
+
+/// <summary>Soil on the face.</summary>
+public enum Soil : byte
+{
+    /// <summary>Clean.</summary>
+    Clean,
+
+    /// <summary>Hand soil and dust film.</summary>
+    Light,
+
+    /// <summary>Grease, polish, cooking film.</summary>
+    Greasy,
+}
+
+/// <summary>Residue of a chemical step.</summary>
+public enum Residue : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>Stripper gel or its wax.</summary>
+    Stripper,
+
+    /// <summary>Alkali from a paste.</summary>
+    Alkali,
+}
+
+/// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>
+public enum Moisture : byte
+{
+    /// <summary>Under 75 % equilibrium humidity; timber at 18 % or less.</summary>
+    Dry,
+
+    /// <summary>75 to 89 %: vapour-open paint only.</summary>
+    Drying,
+
+    /// <summary>90 to 99 %.</summary>
+    Damp,
+
+    /// <summary>100 %, liquid water.</summary>
+    Wet,
+}
+
+/// <summary>Where the damp comes from and whether that was put right.</summary>
+public enum DampSource : byte
+{
+    /// <summary>No sign of any.</summary>
+    None,
+
+    /// <summary>Found and put right. Whether the fabric has dried since is another facet.</summary>
+    Cured,
+
+    /// <summary>Open: not found, or not put right.</summary>
+    Open,
+}
+
+/// <summary>Alkalinity of the surface, wetted pH paper (ASTM D4262, from memory).</summary>
+public enum Alkalinity : byte
+{
+    /// <summary>pH 9 or less: any paint.</summary>
+    Neutral,
+
+    /// <summary>pH above 9 to 12: alkali-resisting first coat.</summary>
+    Mild,
+
+    /// <summary>pH above 12: wait.</summary>
+    High,
+
+    /// <summary>Shut off by an alkali-resisting primer.</summary>
+    Isolated,
+}
+
+/// <summary>A stain that comes through ordinary paint.</summary>
+public enum Bleed : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>There, and will come through.</summary>
+    Live,
+
+    /// <summary>Blocked.</summary>
+    Blocked,
+}
+
+/// <summary>Hollows, holes and static cracks.</summary>
+public enum Fill : byte
+{
+    /// <summary>None to fill.</summary>
+    None,
+
+    /// <summary>Open.</summary>
+    Open,
+
+    /// <summary>Filled, standing proud.</summary>
+    Proud,
+
+    /// <summary>Rubbed down flush, thirsty.</summary>
+    Flush,
+
+    /// <summary>Flush and spot-primed.</summary>
+    Primed,
+}
+
+/// <summary>The joint between this surface and its neighbour.</summary>
+public enum Joint : byte
+{
+    /// <summary>None, or closed.</summary>
+    None,
+
+    /// <summary>Open.</summary>
+    Open,
+
+    /// <summary>Caulked.</summary>
+    Caulked,
+}
+
+/// <summary>Soundness of the fabric that others must put right.</summary>
+public enum Soundness : byte
+{
+    /// <summary>Sound.</summary>
+    Sound,
+
+    /// <summary>Failing.</summary>
+    Failing,
+}
+
+/// <summary>A small count, such as topcoats laid or coats still needed to hide.</summary>
+public enum Count : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>One.</summary>
+    One,
+
+    /// <summary>Two.</summary>
+    Two,
+
+    /// <summary>Three.</summary>
+    Three,
+
+    /// <summary>Four.</summary>
+    Four,
+
+    /// <summary>Five.</summary>
+    Five,
+
+    /// <summary>Six.</summary>
+    Six,
+}
+
+/// <summary>The last coat of this job that lies over the whole face.</summary>
+public enum Cover : byte
+{
+    /// <summary>No overall coat yet: the old film, or the bare substrate, shows.</summary>
+    None,
+
+    /// <summary>Thin acrylic sealer: mist coat, plaster sealer, stabiliser.</summary>
+    Sealer,
+
+    /// <summary>Flexible binding sealer.</summary>
+    PeelBond,
+
+    /// <summary>Waterborne bonding primer.</summary>
+    BondPrimer,
+
+    /// <summary>Acrylic wood primer-undercoat.</summary>
+    WoodAcrylic,
+
+    /// <summary>Alkyd wood primer.</summary>
+    WoodAlkyd,
+
+    /// <summary>Aluminium wood primer.</summary>
+    Aluminium,
+
+    /// <summary>Pigmented shellac.</summary>
+    Shellac,
+
+    /// <summary>Solventborne stain block.</summary>
+    StainAlkyd,
+
+    /// <summary>Waterborne stain block.</summary>
+    StainWater,
+
+    /// <summary>Alkyd undercoat.</summary>
+    UndercoatAlkyd,
+
+    /// <summary>Waterborne undercoat.</summary>
+    UndercoatWater,
+
+    /// <summary>Wall paint.</summary>
+    Emulsion,
+
+    /// <summary>Waterborne trim enamel.</summary>
+    EnamelWater,
+
+    /// <summary>Hybrid trim enamel.</summary>
+    EnamelHybrid,
+
+    /// <summary>Alkyd eggshell.</summary>
+    EggshellAlkyd,
+
+    /// <summary>Alkyd gloss.</summary>
+    GlossAlkyd,
+}
+
+/// <summary>Inside the building or outside it.</summary>
+public enum Exposure : byte
+{
+    /// <summary>Inside.</summary>
+    Inside,
+
+    /// <summary>Outside.</summary>
+    Outside,
+}

@@ -1,0 +1,176 @@
+using System.Collections.Immutable;
+
+namespace AllSound.Core.Surfaces;
+
+/// <summary>The facets of a condition. To add one, add a line here and, where it is surveyed, a fact in <see cref="Facts"/>.</summary>
+public static class Facets
+{
+    private static readonly List<Facet> Registered = [];
+
+    // What the surface is: no operation changes these.
+
+    /// <summary>Substrate.</summary>
+    public static readonly Facet<Substrate> Substrate = Add<Substrate>("substrate", "substrate");
+
+    /// <summary>Inside or outside.</summary>
+    public static readonly Facet<Exposure> Exposure = Add<Exposure>("exposure", "inside or outside");
+
+    /// <summary>Glass within 100 mm.</summary>
+    public static readonly Facet<Presence> GlassNear = Add<Presence>("glassNear", "glass nearby");
+
+    /// <summary>Mains or battery power on site.</summary>
+    public static readonly Facet<Presence> Power = Add<Presence>("power", "power on site");
+
+    /// <summary>What scraping will find.</summary>
+    public static readonly Facet<EdgeNature> EdgeNature = Add<EdgeNature>("edgeNature", "edges under the scraper");
+
+    // Safety and site.
+
+    /// <summary>Lead in the old paint.</summary>
+    public static readonly Facet<Lead> Lead = Add<Lead>("lead", "lead");
+
+    /// <summary>Controlled area for lead work.</summary>
+    public static readonly Facet<LeadZone> LeadZone = Add<LeadZone>("leadZone", "lead work area");
+
+    /// <summary>Asbestos in texture, board or bedding.</summary>
+    public static readonly Facet<Lead> Asbestos = Add<Lead>("asbestos", "asbestos");
+
+    /// <summary>Reach.</summary>
+    public static readonly Facet<Access> Access = Add<Access>("access", "access");
+
+    /// <summary>Outlets and wiring in the face.</summary>
+    public static readonly Facet<Electrics> Electrics = Add<Electrics>("electrics", "electrics");
+
+    /// <summary>Coverings.</summary>
+    public static readonly Facet<Protection> Protection = Add<Protection>("protection", "coverings");
+
+    // The old film.
+
+    /// <summary>Top binder of the old film.</summary>
+    public static readonly Facet<Film> Film = Add<Film>("film", "old film");
+
+    /// <summary>Number of old coats.</summary>
+    public static readonly Facet<LayerLoad> Load = Add<LayerLoad>("load", "old coats");
+
+    /// <summary>Film that a blunt scraper lifts.</summary>
+    public static readonly Facet<Presence> Loose = Add<Presence>("loose", "loose film");
+
+    /// <summary>Edges of the old film.</summary>
+    public static readonly Facet<Edges> Edges = Add<Edges>("edges", "edges of the old film");
+
+    /// <summary>A step at the film's edge that will show.</summary>
+    public static readonly Facet<Presence> Step = Add<Presence>("step", "step at the edges");
+
+    /// <summary>Bare substrate showing.</summary>
+    public static readonly Facet<Bare> Bare = Add<Bare>("bare", "bare substrate");
+
+    /// <summary>Powdering.</summary>
+    public static readonly Facet<Powder> Powder = Add<Powder>("powder", "powdering");
+
+    /// <summary>Key of the old film.</summary>
+    public static readonly Facet<Key> Key = Add<Key>("key", "key");
+
+    /// <summary>Lumps, runs and old brush ropes in the film.</summary>
+    public static readonly Facet<Presence> Lumps = Add<Presence>("lumps", "lumps in the film");
+
+    // Dirt and residues.
+
+    /// <summary>Dust.</summary>
+    public static readonly Facet<Presence> Dust = Add<Presence>("dust", "dust");
+
+    /// <summary>Soil and grease.</summary>
+    public static readonly Facet<Soil> Soil = Add<Soil>("soil", "soil");
+
+    /// <summary>Mould.</summary>
+    public static readonly Facet<Presence> Mould = Add<Presence>("mould", "mould");
+
+    /// <summary>Soluble salts.</summary>
+    public static readonly Facet<Presence> Salts = Add<Presence>("salts", "salts");
+
+    /// <summary>Chemical residue.</summary>
+    public static readonly Facet<Residue> Residue = Add<Residue>("residue", "residue");
+
+    /// <summary>Silicone.</summary>
+    public static readonly Facet<Presence> Silicone = Add<Presence>("silicone", "silicone");
+
+    // Moisture and alkali.
+
+    /// <summary>Moisture class.</summary>
+    public static readonly Facet<Moisture> Moisture = Add<Moisture>("moisture", "moisture");
+
+    /// <summary>Source of damp.</summary>
+    public static readonly Facet<DampSource> DampSource = Add<DampSource>("dampSource", "source of damp");
+
+    /// <summary>Cause of mould: cold surface or wet air not yet put right.</summary>
+    public static readonly Facet<DampSource> MouldSource = Add<DampSource>("mouldSource", "cause of mould");
+
+    /// <summary>Alkalinity.</summary>
+    public static readonly Facet<Alkalinity> Alkalinity = Add<Alkalinity>("alkalinity", "alkalinity");
+
+    // Stains that bleed.
+
+    /// <summary>Ring or patch of an old leak.</summary>
+    public static readonly Facet<Bleed> WaterStain = Add<Bleed>("waterStain", "water stain");
+
+    /// <summary>Nicotine, soot or tar.</summary>
+    public static readonly Facet<Bleed> Tar = Add<Bleed>("tar", "nicotine or soot");
+
+    /// <summary>Resin at knots.</summary>
+    public static readonly Facet<Bleed> Knots = Add<Bleed>("knots", "knots");
+
+    /// <summary>Tannin of oak, chestnut, cedar.</summary>
+    public static readonly Facet<Bleed> Tannin = Add<Bleed>("tannin", "tannin");
+
+    /// <summary>Ink, marker, dye.</summary>
+    public static readonly Facet<Bleed> Ink = Add<Bleed>("ink", "ink or dye");
+
+    // Irregularities and fabric.
+
+    /// <summary>Hollows, holes, static cracks.</summary>
+    public static readonly Facet<Fill> Fill = Add<Fill>("fill", "hollows and cracks");
+
+    /// <summary>Joint to the neighbour.</summary>
+    public static readonly Facet<Joint> Joint = Add<Joint>("joint", "open joint");
+
+    /// <summary>Plaster detached from its backing.</summary>
+    public static readonly Facet<Soundness> Backing = Add<Soundness>("backing", "plaster backing");
+
+    /// <summary>Decay in timber.</summary>
+    public static readonly Facet<Soundness> Timber = Add<Soundness>("timber", "timber");
+
+    /// <summary>Crack that still moves.</summary>
+    public static readonly Facet<Soundness> Movement = Add<Soundness>("movement", "structural movement");
+
+    // Coats of this job.
+
+    /// <summary>Last overall coat of this job.</summary>
+    public static readonly Facet<Cover> Cover = Add<Cover>("cover", "last overall coat");
+
+    /// <summary>Last coat past its recoat window: must be keyed.</summary>
+    public static readonly Facet<Presence> Overdue = Add<Presence>("overdue", "recoat window passed");
+
+    /// <summary>Nibs and raised grain in the last coat.</summary>
+    public static readonly Facet<Presence> Nibs = Add<Presence>("nibs", "nibs in the last coat");
+
+    /// <summary>Finish coats laid.</summary>
+    public static readonly Facet<Count> Topcoats = Add<Count>("topcoats", "finish coats");
+
+    /// <summary>Opaque coats still needed to hide what is below.</summary>
+    public static readonly Facet<Count> ToHide = Add<Count>("toHide", "coats still needed to hide");
+
+    /// <summary>All facets in order of index.</summary>
+    public static ImmutableArray<Facet> All { get; } = [.. Registered];
+
+    private static Facet<T> Add<T>(string name, string title)
+        where T : struct, Enum
+    {
+        var facet = new Facet<T>(Registered.Count, name, title);
+        if (facet.Size > 64 || facet.Index >= Condition.Capacity)
+        {
+            throw new InvalidOperationException($"Facet {name} does not fit a condition.");
+        }
+
+        Registered.Add(facet);
+        return facet;
+    }
+}

@@ -1,0 +1,100 @@
+namespace AllSound.Core.Surfaces;
+
+/// <summary>
+/// What is known of a surface's condition. Null is unknown. Shares are fractions of the surface, 0 to 1.
+/// </summary>
+public sealed record Facts
+{
+    /// <summary>Lead, as tested; null: not tested.</summary>
+    public Lead? Lead { get; init; }
+
+    /// <summary>Asbestos in texture, board or bedding, as tested.</summary>
+    public Lead? Asbestos { get; init; }
+
+    /// <summary>Share of the surface where the film is loose.</summary>
+    public double? LooseShare { get; init; }
+
+    /// <summary>Share that is bare already.</summary>
+    public double? BareShare { get; init; }
+
+    /// <summary>What the edges do under the scraper: firm, or lifting anywhere.</summary>
+    public EdgeNature? Edges { get; init; }
+
+    /// <summary>Share of the surface along edges that keep lifting.</summary>
+    public double? LiftingShare { get; init; }
+
+    /// <summary>Does the ground powder on the hand after brushing?</summary>
+    public bool? Powdery { get; init; }
+
+    /// <summary>Grip of the film as found.</summary>
+    public Key? Key { get; init; }
+
+    /// <summary>Gloss at 60 degrees, gloss units.</summary>
+    public double? Gloss60 { get; init; }
+
+    /// <summary>Lumps, runs and brush ropes.</summary>
+    public bool? Lumps { get; init; }
+
+    /// <summary>Soil.</summary>
+    public Soil? Soil { get; init; }
+
+    /// <summary>Mould.</summary>
+    public bool? Mould { get; init; }
+
+    /// <summary>Cause of mould: none, put right, or open.</summary>
+    public DampSource? MouldSource { get; init; }
+
+    /// <summary>Salts.</summary>
+    public bool? Salts { get; init; }
+
+    /// <summary>Silicone.</summary>
+    public bool? Silicone { get; init; }
+
+    /// <summary>Moisture class.</summary>
+    public Moisture? Moisture { get; init; }
+
+    /// <summary>Source of damp: none, put right (cured), or open.</summary>
+    public DampSource? DampSource { get; init; }
+
+    /// <summary>Surface pH, 0 to 14.</summary>
+    public double? Ph { get; init; }
+
+    /// <summary>Share stained by an old leak; 0: none.</summary>
+    public double? WaterStainShare { get; init; }
+
+    /// <summary>Nicotine, soot or tar.</summary>
+    public bool? Tar { get; init; }
+
+    /// <summary>Ink, marker or dye.</summary>
+    public bool? Ink { get; init; }
+
+    /// <summary>Knots that show or bleed, or bare knots; a number.</summary>
+    public int? Knots { get; init; }
+
+    /// <summary>Share of the surface to be filled: hollows, holes, static cracks.</summary>
+    public double? FillShare { get; init; }
+
+    /// <summary>Open joint to the neighbour, metres; 0: none.</summary>
+    public double? OpenJointM { get; init; }
+
+    /// <summary>Plaster that sounds hollow and moves.</summary>
+    public bool? Hollow { get; init; }
+
+    /// <summary>Decay.</summary>
+    public bool? Rot { get; init; }
+
+    /// <summary>A crack that moves.</summary>
+    public bool? LiveCrack { get; init; }
+
+    /// <summary>Live outlets or wiring in the face.</summary>
+    public bool? Outlets { get; init; }
+
+    /// <summary>Power on site.</summary>
+    public bool? Power { get; init; }
+
+    /// <summary>Glass within 100 mm.</summary>
+    public bool? GlassNear { get; init; }
+
+    /// <summary>Reach; by default from the height.</summary>
+    public Access? Access { get; init; }
+}

@@ -1,0 +1,58 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Treatment;
+
+/// <summary>An operation bound to the product it is done with. What may follow what is decided on acts.</summary>
+public sealed class Act
+{
+    private Act(int index, Operation operation, CoatingClass? product, ImmutableArray<Need> needs, ImmutableArray<Effect> effects)
+    {
+        Index = index;
+        Operation = operation;
+        Product = product;
+        Needs = needs;
+        Effects = effects;
+        NeedSet = needs.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
+        Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
+        WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
+        Leaves = operation.Leaves ?? (product is null || operation.Role == CoatRole.None ? null : new Wait(Drying.Coat, product.Drying.Least, product.Drying.Advised));
+    }
+
+    /// <summary>Place in <see cref="Operations.Acts"/>.</summary>
+    public int Index { get; }
+
+    /// <summary>The operation.</summary>
+    public Operation Operation { get; }
+
+    /// <summary>The product, when it uses one.</summary>
+    public CoatingClass? Product { get; }
+
+    /// <summary>Everything that must be true before, in the order in which it is explained.</summary>
+    public ImmutableArray<Need> Needs { get; }
+
+    /// <summary>Everything it changes.</summary>
+    public ImmutableArray<Effect> Effects { get; }
+
+    /// <summary>The wait it leaves, if any.</summary>
+    public Wait? Leaves { get; }
+
+    /// <summary>Days after which its coat must be keyed, if it has such a limit.</summary>
+    public int? LatestDays => Operation.Role is CoatRole.None or CoatRole.Spot ? null : Product?.Drying.LatestDays;
+
+    internal NeedSet NeedSet { get; }
+
+    internal NeedSet Clocks { get; }
+
+    internal ImmutableArray<Drying> WaitFor { get; }
+
+    /// <summary>Id of operation and product.</summary>
+    public string Id => Product is null ? Operation.Id : $"{Operation.Id}/{Product.Id}";
+
+    /// <inheritdoc/>
+    public override string ToString() => Id;
+
+    internal static Act Bind(int index, Operation operation, CoatingClass? product) =>
+        new(index, operation, product, [.. operation.Needs.Concat(Coating.Needs(operation, product)).Distinct()], [.. operation.Gives, .. Coating.Effects(operation, product)]);
+}

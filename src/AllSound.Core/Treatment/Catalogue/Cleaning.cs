@@ -1,0 +1,82 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using static AllSound.Core.Treatment.Effect;
+using F = AllSound.Core.Surfaces.Facets;
+using N = AllSound.Core.Treatment.Needs;
+
+namespace AllSound.Core.Treatment.Catalogue;
+
+/// <summary>Washing, degreasing, killing mould, rinsing residues.</summary>
+internal static class Cleaning
+{
+    private static readonly ImmutableArray<Need> WashNeeds = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled, N.LooseOff, N.FillNotSoaked];
+    private static readonly Need SpiritProof = NeedRegistry.Add("spirit-proof", "the film is one that alcohol does not soften", "Alcohol softens emulsion, waterborne enamel and shellac.",
+        Severity.Fails, Source.Practice, [F.Film.IsNot(Film.EmulsionMatt, Film.EmulsionSilk, Film.EnamelWater, Film.Shellac, Film.MasonryAcrylic)]);
+    private static readonly ImmutableArray<string> WashWear = ["gloves", "goggles"];
+    private const string LeadWater = "On lead paint the wash water is waste: catch it, never down a drain.";
+
+    public static readonly ImmutableArray<Operation> All =
+    [
+        new()
+        {
+            Id = "cl_sugar_soap", Group = Group.Clean, Title = "Wash with detergent and rinse", Do = "Two buckets: wash from the bottom up, rinse from the top down with clean water, change it when grey.",
+            Needs = [.. WashNeeds, N.BareNotSoaked], Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Soil, Soil.Light, F.Soil.Is(Soil.Greasy)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole, Rate = 20, RateNarrow = 30, Uses = [new(Sundries.Detergent, 0.02)], Dilution = "1 part to 20 to 40 parts water", Leaves = new(Drying.Wash, 2, 4),
+            Accept = "a white cloth stays white after rinsing", Cautions = [LeadWater], Protection = WashWear, Hazard = 0.7, School = "S6 detergent", Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cl_spirit_wash", Group = Group.Clean, Title = "Wash with spirit and water", Do = "Methylated spirit and water in equal parts on a cloth, little at a time, turn the cloth often.",
+            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.LooseOff, N.FillNotSoaked, SpiritProof], Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole, Rate = 14, RateNarrow = 25, Uses = [new(Sundries.Alcohol, 0.04)], Dilution = "1 part to 1 part water", Leaves = new(Drying.Wash, 0.5, 1),
+            Accept = "last cloth clean", Cautions = ["Flammable: ventilate, no flame or spark.", LeadWater], Protection = WashWear, Hazard = 2, School = "S6 spirit", Source = Source.Usual,
+        },
+        new()
+        {
+            Id = "cl_degrease", Group = Group.Clean, Title = "Degrease and rinse", Do = "Alkaline degreaser, two to ten minutes, pad, rinse twice. Spray mist: the water must stay a sheet.",
+            Needs = WashNeeds, Gives = [Set(F.Soil, Soil.Clean), Set(F.Dust, Presence.None)], Extent = Extent.Whole, Rate = 10, RateNarrow = 18, Uses = [new(Sundries.Degreaser, 0.05)],
+            Dilution = "1 part to 5 to 20 parts water", Leaves = new(Drying.Wash, 4, 6), Accept = "a mist of water stays unbroken for 30 seconds",
+            Cautions = ["Off aluminium and raw lime.", LeadWater], Protection = ["chemical gauntlets", "goggles"], Hazard = 1.5, School = "S6 detergent", Source = Source.Standard("ASTM F22"),
+        },
+        new()
+        {
+            Id = "cl_nicotine_wash", Group = Group.Clean, Title = "Wash nicotine and soot off, twice", Do = "Alkaline wash from the bottom up, rinse from the top down, then again. The rest is blocked, not washed.",
+            Needs = WashNeeds, Gives = [Set(F.Soil, Soil.Clean), Set(F.Dust, Presence.None)], Extent = Extent.Whole, Rate = 9, RateNarrow = 15, Uses = [new(Sundries.Degreaser, 0.1)],
+            Dilution = "1 part to 10 to 20 parts water", Leaves = new(Drying.Wash, 12, 24), Accept = "alkaline wipe comes away pale", Cautions = [LeadWater],
+            Protection = ["chemical gauntlets", "goggles"], Hazard = 1.5, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cl_mould_wash", Group = Group.Clean, Title = "Kill the mould and wash it off", Do = "Biocide, leave 20 minutes, again once dry, then scrub and rinse. Never brush it dry.",
+            Needs = WashNeeds, Gives = [Set(F.Mould, Presence.None)], Extent = Extent.Whole, Rate = 10, RateNarrow = 15, Uses = [new(Sundries.Biocide, 0.2)], Leaves = new(Drying.Wash, 12, 24),
+            Accept = "no spots; none back after 14 days", Cautions = ["Never mix biocide or bleach with anything.", "Over 10 square metres: a specialist."],
+            Protection = ["half mask P3", "chemical gauntlets", "goggles"], Hazard = 3, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "dc_salts_brush", Group = Group.Decontaminate, Title = "Brush salts off dry, three times", Do = "Bristle brush and vacuum, three times in 14 days. No water.",
+            Needs = [N.AccessSafe, N.LeadControlled, N.DampCured], Gives = [Set(F.Salts, Presence.None), Set(F.Dust, Presence.None)], Extent = Extent.Whole, Rate = 5, RateNarrow = 10,
+            Leaves = new(Drying.Wash, 336, 336), Accept = "no new crystals in 14 days", Protection = ["mask FFP2", "goggles"], Hazard = 1, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cl_rinse", Group = Group.Decontaminate, Title = "Rinse stripper residue out", Do = "Clean water twice, or as the label says; no suds, no wax.",
+            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled], Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Stripper)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole, Rate = 20, RateNarrow = 30, Leaves = new(Drying.Wash, 24, 48), Accept = "pH 6 to 8.5, no suds", Protection = WashWear, Hazard = 0.5, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "dc_neutralise_alk", Group = Group.Decontaminate, Title = "Neutralise the alkali, then rinse", Do = "Dilute citric or acetic rinse, bought ready, 5 to 15 minutes, then water twice. Prove it with pH paper.",
+            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled], Gives = [Set(F.Residue, Residue.None), Set(F.Dust, Presence.None)], Extent = Extent.Whole, Rate = 7, RateNarrow = 12,
+            Leaves = new(Drying.Wash, 72, 168), Accept = "pH 6 to 8.5 after rinsing; timber 18 % or less", Protection = ["chemical gauntlets", "goggles"], Hazard = 1.5, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "ca_remove", Group = Group.Clean, Title = "Cut out silicone and clean its bed", Do = "Knife, softener, wipe with many clean cloths; a drop of water must not bead.",
+            Needs = [N.AccessSafe, N.LeadControlled], Gives = [Set(F.Silicone, Presence.None), Set(F.Joint, Joint.Open)], Extent = Extent.Joint, Rate = 10, FixedHours = 0.2,
+            Leaves = new(Drying.Wash, 12, 24), Accept = "water does not bead", Protection = WashWear, Hazard = 1, Source = Source.Practice,
+        },
+    ];
+}

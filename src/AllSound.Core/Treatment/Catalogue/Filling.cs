@@ -1,0 +1,46 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using static AllSound.Core.Treatment.Effect;
+using F = AllSound.Core.Surfaces.Facets;
+using N = AllSound.Core.Treatment.Needs;
+
+namespace AllSound.Core.Treatment.Catalogue;
+
+/// <summary>Filler, rubbing it down, caulk.</summary>
+internal static class Filling
+{
+    public static readonly ImmutableArray<Operation> All =
+    [
+        new()
+        {
+            Id = "rp_fine", Group = Group.Fill, Title = "Fill hollows and edge steps", Do = "Fine filler pressed in with a broad knife, each fill 3 mm at most, a little proud.",
+            Needs = [N.AccessSafe, N.DampCured, N.MovementStill, N.BackingSound, N.TimberSound, N.FabricDry, N.WashDry, N.CoatDry, N.LooseOff, N.EdgesHeld, N.PowderBound, N.DustOff,
+                N.GreaseOff, N.ResidueOut, N.Keyed, N.WoodPrimedForFiller],
+            Gives = [Set(F.Fill, Fill.Proud), Set(F.Step, Presence.None)], Extent = Extent.Fill, Rate = 3, FixedHours = 0.2, Uses = [new(Sundries.FineFiller, 0.35)],
+            Leaves = new(Drying.Filler, 2, 4), Tool = "100 to 250 mm knife", Accept = "proud everywhere, no voids", Protection = ["gloves"], Hazard = 0.2, School = "S30 filler", Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "ab_fill", Group = Group.Fill, Title = "Rub the filler down dry", Do = "120 to 180 grit on a block, flush, not into the film round it.",
+            Needs = [N.LeadAbsent, N.FillerDry, N.FillerOn, N.AsbestosAbsent], Gives = [Set(F.Fill, Fill.Flush, F.Fill.Is(Fill.Proud)), Set(F.Dust, Presence.Present)], Extent = Extent.Fill, Rate = 6,
+            Uses = [new(Sundries.Abrasive, 0.3)], Tool = "120 to 180 grit on a block", Accept = "flush in raking light", Protection = ["mask FFP2"], Hazard = 1.5, School = "S10 dry", Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "ab_fill_wet", Group = Group.Fill, Title = "Rub the filler down wet", Do = "Damp abrasive sponge, little water, wipe as you go; no dust.",
+            Needs = [N.LeadControlled, N.FillerDry, N.FillerOn, N.AsbestosAbsent], Gives = [Set(F.Fill, Fill.Flush, F.Fill.Is(Fill.Proud))], Extent = Extent.Fill, Rate = 4,
+            Uses = [new(Sundries.Abrasive, 0.3)], Leaves = new(Drying.Wash, 1, 2), Tool = "damp abrasive sponge", Accept = "flush in raking light", Protection = ["gloves"], Hazard = 0.8,
+            School = "S10 wet", Source = Source.Standard("AS/NZS 4361.2", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "ca_acrylic", Group = Group.Caulk, Title = "Caulk the open joint", Do = "Nozzle cut near the tip at 45 degrees, one steady bead, smooth once with a wet finger.",
+            Needs = [N.AccessSafe, N.FabricDry, N.WashDry, N.CoatDry, N.LooseOff, N.DustOff, N.SoilOff, N.SiliconeOff, N.Keyed, N.BareSealed],
+            Gives = [Set(F.Joint, Joint.Caulked)], Extent = Extent.Joint, Rate = 40, Uses = [new(Sundries.Caulk, 0.04)], Leaves = new(Drying.Caulk, 4, 12),
+            Accept = "no gap; hollow 1 mm at most", Cautions = ["Whatever the cartridge promises, paint too early splits it: the longer wait holds."], Hazard = 0.1, School = "S30 caulk",
+            Source = Source.Standard("ISO 11600", Confidence.Usual),
+        },
+    ];
+}

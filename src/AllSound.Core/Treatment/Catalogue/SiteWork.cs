@@ -1,0 +1,110 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using static AllSound.Core.Treatment.Effect;
+using F = AllSound.Core.Surfaces.Facets;
+using N = AllSound.Core.Treatment.Needs;
+
+namespace AllSound.Core.Treatment.Catalogue;
+
+/// <summary>Making safe, protecting, curing by others, drying out, cleaning down.</summary>
+internal static class SiteWork
+{
+    private static readonly Source LeadRule = Source.Standard("40 CFR 745, AS/NZS 4361.2", Confidence.Usual);
+
+    public static readonly ImmutableArray<Operation> All =
+    [
+        new()
+        {
+            Id = "ms_power", Group = Group.MakeSafe, Title = "Have outlets isolated and covered",
+            Do = "Have a competent person isolate the circuits and prove them dead, then cover the outlets. Do not do it yourself.",
+            Gives = [Set(F.Electrics, Electrics.Isolated)], Extent = Extent.Once, FixedHours = 0.35,
+            Accept = "proved dead, locked off, outlets covered", Cautions = ["Isolation is for a competent electrician; never work on live outlets."],
+            Hazard = 1, Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "ms_access", Group = Group.MakeSafe, Title = "Put up a platform", Do = "Podium or tower on a firm base, guard rails on, brakes on. A ladder only for short reaches.",
+            Gives = [Set(F.Access, Access.PlatformUp)], Extent = Extent.Once, FixedHours = 0.5,
+            Accept = "inspected, base firm, no reaching past the rails", Cautions = ["Falls: work inside the guard rails, never from the rails."],
+            Hazard = 1, Source = Source.Standard("Work at Height Regulations 2005", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "ms_lead_setup", Group = Group.MakeSafe, Title = "Set up the lead work area",
+            Do = "Clear the room, sheet the floor 2 m out, sign and close it off. Class H vacuum, washing point, bags for waste. No food, drink or phones inside.",
+            Gives = [Set(F.LeadZone, LeadZone.SetUp)], Extent = Extent.Once, FixedHours = 0.75, Uses = [new(Sundries.LeadKit, 1)],
+            Accept = "sheeted, signed, nobody but the worker inside", Hazard = 1,
+            Cautions = ["Presumed or known lead paint: keep children and pregnant women out until the area is cleared.", "Follow the local lead rules; some work needs a certified firm."],
+            Protection = ["half mask P3", "disposable coverall", "gloves", "goggles"], Source = LeadRule,
+        },
+        new()
+        {
+            Id = "fc_leak_refer", Group = Group.Cure, Title = "Have the source of damp found and mended", Do = "Roofer, plumber or damp surveyor. Painting waits.",
+            Gives = [Set(F.DampSource, DampSource.Cured)], Extent = Extent.Once, FixedHours = 0.5, ByOthers = true,
+            Accept = "written release, and readings that fall three weeks running", Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "fc_ventilate", Group = Group.Cure, Title = "Put right the cause of mould", Do = "Extract, background ventilation, heat; pull furniture off cold walls; insulate.",
+            Gives = [Set(F.MouldSource, DampSource.Cured)], Extent = Extent.Once, FixedHours = 0.5, ByOthers = true,
+            Accept = "humidity 65 % or less for 14 days with the room in use", Source = Source.Standard("BS 5250", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "fc_structural_refer", Group = Group.Cure, Title = "Have an engineer look at the crack", Do = "Monitor it; painting waits.",
+            Gives = [Set(F.Movement, Soundness.Sound)], Extent = Extent.Once, FixedHours = 0.5, ByOthers = true,
+            Accept = "written release", Source = Source.Standard("BRE Digest 251", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "rp_patch", Group = Group.Repair, Title = "Cut out and patch hollow plaster", Do = "Cut back to plaster that holds, patch in the same kind, let it dry.",
+            Needs = [N.DampCured, N.LeadControlled, N.AsbestosAbsent],
+            Gives = [Set(F.Backing, Soundness.Sound), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
+            Extent = Extent.Once, FixedHours = 2, ByOthers = true, Accept = "sounds firm under the knuckle", Source = Source.Standard("BS EN 13914-2", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "rp_splice", Group = Group.Repair, Title = "Cut out decay and splice", Do = "Joiner: cut back to sound wood, splice, prime all faces.",
+            Needs = [N.DampCured, N.LeadControlled], Gives = [Set(F.Timber, Soundness.Sound), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
+            Extent = Extent.Once, FixedHours = 2, ByOthers = true, Accept = "awl sinks 1 mm at most", Source = Source.Usual,
+        },
+        new()
+        {
+            Id = "mk_floor", Group = Group.Protect, Title = "Cover floor and neighbours", Do = "Sheet the floor to the skirting and tape the edges; cover or move what stays.",
+            Gives = [Set(F.Protection, Protection.Covered)], Extent = Extent.Once, FixedHours = 0.4, Uses = [new(Sundries.Sheeting, 6)],
+            Accept = "no trip edges, nothing exposed within reach of splashes", Cautions = ["Sheets slip: tape them on stairs and hard floors."], Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "dr_natural", Group = Group.Dry, Title = "Let it dry, with air and some heat",
+            Do = "Open trickle vents, steady mild heat. Read it twice a week and write it down.",
+            Needs = [N.DampCured], Gives = [Set(F.Moisture, Moisture.Dry)], Extent = Extent.Once, FixedHours = 0.5,
+            Leaves = new(Drying.Wash, 336, 504), Accept = "three falling readings, the last at 75 % equilibrium humidity or less (timber 18 % or less)",
+            Cautions = ["Hold point: no coat until the number is written down."], Source = Source.Standard("BS 6150", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "dr_force", Group = Group.Dry, Title = "Dry it with a dehumidifier", Do = "Windows shut, 20 to 25 C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
+            Needs = [N.DampCured, N.PowerOn], Gives = [Set(F.Moisture, Moisture.Dry)], Extent = Extent.Once, FixedHours = 2,
+            Leaves = new(Drying.Wash, 120, 168), Accept = "three falling readings, the last at 75 % equilibrium humidity or less (timber 18 % or less)",
+            Cautions = ["Do not over-dry old timber: stop at 8 %.", "Hold point: no coat until the number is written down."], Source = Source.Usual,
+        },
+        new()
+        {
+            Id = "dc_lead_clean", Group = Group.Decontaminate, Title = "Clean down the lead work area", Do = "Vacuum, wash, vacuum, from the top down; bag waste and overalls; wash before eating. Nobody returns before clearance.",
+            Needs = [N.CoatDry], Gives = [Set(F.LeadZone, LeadZone.Cleaned, F.LeadZone.Is(LeadZone.SetUp)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Once, FixedHours = 0.75, Accept = "nothing to be seen; clearance wipes where the local rule asks for them",
+            Cautions = ["Never sweep, never a household vacuum.", "Only a laboratory wipe can say that an area is clear."],
+            Protection = ["half mask P3", "disposable coverall", "gloves"], Hazard = 2, Source = LeadRule,
+        },
+        new()
+        {
+            Id = "ac_clean", Group = Group.Aftercare, Title = "Lift coverings, clean up, record", Do = "Pull tape at 45 degrees, lift sheets inward, bag waste by kind, write down product, batch and colour.",
+            Needs = [N.CoatDry, N.LeadCleaned, N.Topcoats(1)], Gives = [Set(F.Protection, Protection.Cleared)], Extent = Extent.Once, FixedHours = 0.5,
+            Accept = "no paint off the line; record written", Cautions = ["Oily and spirit rags: spread flat outside or under water in a lidded bin; heaps can catch fire."],
+            Source = Source.Practice,
+        },
+    ];
+}

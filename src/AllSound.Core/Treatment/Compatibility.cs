@@ -1,0 +1,81 @@
+using System.Collections.Frozen;
+using System.Runtime.CompilerServices;
+using AllSound.Core.Materials;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using F = AllSound.Core.Surfaces.Facets;
+
+namespace AllSound.Core.Treatment;
+
+/// <summary>Needs that follow from the recoat table and from what each product class may follow.</summary>
+public static class Compatibility
+{
+    static Compatibility()
+    {
+        // The needs of Needs come first, so that indexes do not hang on who asks first.
+        RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
+        RecoatTable = Source.Usual;
+        ByFamily = DefineFamilies();
+        CoverByProduct = DefineCovers();
+        UndercoatByProduct = DefineUndercoats();
+    }
+
+    private static readonly Source RecoatTable;
+    private static readonly FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> ByFamily;
+    private static readonly FrozenDictionary<string, Need> CoverByProduct;
+    private static readonly FrozenDictionary<string, Need> UndercoatByProduct;
+
+    /// <summary>The old film takes a coat of this family at all.</summary>
+    public static Need FilmTakes(CoatFamily family) => ByFamily[family].Takes;
+
+    /// <summary>The old film is keyed as far as a coat of this family asks.</summary>
+    public static Need FilmKeyed(CoatFamily family) => ByFamily[family].Keyed;
+
+    /// <summary>The last coat of this job is one that the product may follow.</summary>
+    public static Need Follows(CoatingClass product) => CoverByProduct[product.Id];
+
+    /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
+    public static Need? Undercoated(CoatingClass product) => UndercoatByProduct.GetValueOrDefault(product.Id);
+
+    private static FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> DefineFamilies() => Enum.GetValues<CoatFamily>()
+        .ToFrozenDictionary(
+            family => family,
+            family =>
+            {
+                var name = FamilyName(family);
+                var takes = NeedRegistry.Add($"film-takes-{family}".ToLowerInvariant(), $"the old film takes {name}",
+                    $"This old film does not carry {name}: it peels, lifts or bleeds. It wants a bonding primer or an isolating sealer between, or must come off.",
+                    Severity.Fails, RecoatTable, [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))]);
+                var keyed = NeedRegistry.Add($"film-keyed-{family}".ToLowerInvariant(), $"the old film is keyed for {name}",
+                    "A shiny film gives no grip; the coat peels off in sheets.", Severity.Fails, RecoatTable,
+                    [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Clean)), F.Key.IsNot(Key.Shiny)]);
+                return (takes, keyed);
+            });
+
+    private static FrozenDictionary<string, Need> DefineCovers() => Coatings.All.ToFrozenDictionary(
+        product => product.Id,
+        product => NeedRegistry.Add($"follows-{product.Id}", $"the coat below is one that {product.Title} holds to",
+            $"{Capital(product.Title)} does not hold to the coat below it.", Severity.Fails, RecoatTable,
+            [F.Cover.Is([Cover.None, .. product.Follows])]));
+
+    private static FrozenDictionary<string, Need> DefineUndercoats() => Coatings.All
+        .Where(product => product.Sheens.Contains(Sheen.Gloss) && product.Family == CoatFamily.Alkyd)
+        .ToFrozenDictionary(
+            product => product.Id,
+            product => NeedRegistry.Add($"undercoated-{product.Id}", $"an undercoat lies below {product.Title}",
+                "Gloss alone is too thin and too clear to cover; it looks starved.", Severity.Poor, Source.Standard("BS 6150"),
+                [F.Cover.Is([.. product.Follows])]));
+
+    private static string FamilyName(CoatFamily family) =>
+        family switch
+        {
+            CoatFamily.Emulsion => "wall paint",
+            CoatFamily.WaterEnamel => "waterborne enamel",
+            CoatFamily.Alkyd => "solventborne paint",
+            CoatFamily.Shellac => "shellac",
+            CoatFamily.Bonding => "a bonding primer",
+            _ => "a penetrating sealer",
+        };
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}

@@ -1,0 +1,91 @@
+using System.Collections.Immutable;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Treatment;
+
+/// <summary>How bad it is when a need is not met.</summary>
+public enum Severity : byte
+{
+    /// <summary>Worth saying; the work may still be sound.</summary>
+    Note,
+
+    /// <summary>Poor practice: shows, or shortens the life.</summary>
+    Poor,
+
+    /// <summary>The work will fail.</summary>
+    Fails,
+
+    /// <summary>Someone can be hurt. No sequence that the program proposes or passes breaks such a need.</summary>
+    Danger,
+}
+
+/// <summary>
+/// Something that must be true of the condition before a step, or at the end of the work. It holds when any one of its
+/// tests holds. A rule of the trade stands here once; operations, goals, audit and explanation all refer to it.
+/// </summary>
+public sealed class Need
+{
+    internal Need(int index, string id, string title, string consequence, Severity severity, Source source, Test[] any)
+    {
+        Index = index;
+        Id = id;
+        Title = title;
+        Consequence = consequence;
+        Severity = severity;
+        Source = source;
+        Any = [.. any];
+    }
+
+    /// <summary>Place in a <see cref="NeedSet"/>.</summary>
+    public int Index { get; }
+
+    /// <summary>Stable id.</summary>
+    public string Id { get; }
+
+    /// <summary>What must be true, as a clause: "the loose film is off".</summary>
+    public string Title { get; }
+
+    /// <summary>What happens otherwise, as a sentence.</summary>
+    public string Consequence { get; }
+
+    /// <summary>How bad that is.</summary>
+    public Severity Severity { get; }
+
+    /// <summary>Who says so.</summary>
+    public Source Source { get; }
+
+    /// <summary>The need holds when any of these does. Empty for a drying clock.</summary>
+    public ImmutableArray<Test> Any { get; }
+
+    /// <summary>The clock that must have run out, for the needs that are about drying.</summary>
+    public Drying? Clock { get; init; }
+
+    /// <summary>Not for a painter to meet: it waits for somebody else, or for knowledge.</summary>
+    public bool Hold { get; init; }
+
+    /// <summary>What would free it, when no operation gives it.</summary>
+    public ImmutableArray<string> Frees { get; init; } = [];
+
+    /// <summary>Does it hold?</summary>
+    public bool Holds(in Condition condition)
+    {
+        if (Clock is { } clock)
+        {
+            return condition.QuarterHoursLeft(clock) == 0;
+        }
+
+        foreach (var test in Any)
+        {
+            if (test.Holds(condition))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <inheritdoc/>
+    public override string ToString() => Id;
+}

@@ -1,0 +1,43 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
+using AllSound.Core.Materials;
+using AllSound.Core.Treatment.Catalogue;
+
+namespace AllSound.Core.Treatment;
+
+/// <summary>All operations and, for each, the acts: the operation with one of its products.</summary>
+public static class Operations
+{
+    static Operations()
+    {
+        // Order fixed here, so that the indexes of needs do not hang on who asks first.
+        RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(Compatibility).TypeHandle);
+        All = [.. SiteWork.All, .. Preparation.All, .. Cleaning.All, .. Filling.All, .. Coats.All];
+        ById = All.ToFrozenDictionary(o => o.Id);
+        AllNeeds = NeedRegistry.Snapshot();
+        Acts =
+        [
+            .. All.SelectMany(o => o.Products.IsEmpty ? [(o, (CoatingClass?)null)] : o.Products.Select(p => (o, (CoatingClass?)p)))
+                .Select((pair, index) => Act.Bind(index, pair.o, pair.Item2)),
+        ];
+    }
+
+    private static readonly FrozenDictionary<string, Operation> ById;
+
+    /// <summary>All operations, in catalogue order.</summary>
+    public static ImmutableArray<Operation> All { get; }
+
+    /// <summary>All acts; an act's index is its place here.</summary>
+    public static ImmutableArray<Act> Acts { get; }
+
+    internal static ImmutableArray<Need> AllNeeds { get; }
+
+    /// <summary>The operation with this id, or null.</summary>
+    public static Operation? Find(string id) => ById.GetValueOrDefault(id);
+
+    /// <summary>The act of an operation with a product, or its first product when none is named; null when the operation does not use it.</summary>
+    public static Act? FindAct(Operation operation, CoatingClass? product) =>
+        Acts.FirstOrDefault(a => a.Operation == operation && (product is null || a.Product == product));
+}

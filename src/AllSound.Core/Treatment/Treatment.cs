@@ -1,0 +1,135 @@
+using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Treatment;
+
+/// <summary>What came of an act: the condition after it, and the needs that were not met.</summary>
+/// <param name="Before">The condition when the act began, after waiting.</param>
+/// <param name="After">The condition after the act. When needs are unmet, what it would be if it were done all the same.</param>
+/// <param name="Waited">Quarter hours waited before it.</param>
+/// <param name="Unmet">Needs not met.</param>
+public readonly record struct Transition(Condition Before, Condition After, int Waited, NeedSet Unmet)
+{
+    /// <summary>True when every need was met.</summary>
+    public bool IsSound => Unmet.IsEmpty;
+
+    /// <summary>The unmet needs.</summary>
+    public ImmutableArray<Need> UnmetNeeds => [.. Unmet.Indexes().Select(i => Needs.All[i])];
+}
+
+/// <summary>By which clock things dry.</summary>
+public enum Pace : byte
+{
+    /// <summary>The advised wait: what a plan allows for.</summary>
+    Advised,
+
+    /// <summary>The least wait: anything shorter is a fault.</summary>
+    Least,
+}
+
+/// <summary>The one transition function. Nothing else decides whether a step may follow another.</summary>
+public static class Treatments
+{
+    private static readonly NeedSet[][] ByFacetValue = BuildTable();
+    private static readonly int[] UsedFacets = [.. Enumerable.Range(0, ByFacetValue.Length).Where(i => ByFacetValue[i].Length > 0)];
+    private static readonly NeedSet[] ByClock =
+    [
+        .. Enum.GetValues<Drying>().Select(clock => Needs.All.Where(n => n.Clock == clock).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index))),
+    ];
+
+    /// <summary>Applies an act to a condition.</summary>
+    /// <param name="condition">The condition now.</param>
+    /// <param name="act">The act.</param>
+    /// <param name="waitHours">
+    /// Hours waited before the act since the one before, 0 or more; null to wait as long as is advised for whatever the
+    /// act needs dry.
+    /// </param>
+    /// <param name="pace">By which clock what the act leaves wet will dry.</param>
+    /// <returns>The condition after, with any needs that were not met.</returns>
+    public static Transition Apply(in Condition condition, Act act, double? waitHours = null, Pace pace = Pace.Advised)
+    {
+        ArgumentNullException.ThrowIfNull(act);
+        if (waitHours is < 0 or > 100_000)
+        {
+            throw new ArgumentOutOfRangeException(nameof(waitHours), waitHours, "A wait is 0 to 100,000 hours.");
+        }
+
+        var waited = waitHours is { } hours ? (int)Math.Round(hours * 4) : WaitFor(condition, act);
+        var before = condition.After(waited);
+        var unmet = act.NeedSet - Satisfied(before);
+        return new Transition(before, Done(before, act, pace), waited, unmet);
+    }
+
+    /// <summary>The needs that hold of a condition.</summary>
+    public static NeedSet Satisfied(in Condition condition)
+    {
+        var set = default(NeedSet);
+        foreach (var facet in UsedFacets)
+        {
+            set |= ByFacetValue[facet][condition[facet]];
+        }
+
+        for (var clock = 0; clock < 4; clock++)
+        {
+            if (condition.QuarterHoursLeft((Drying)clock) == 0)
+            {
+                set |= ByClock[clock];
+            }
+        }
+
+        return set;
+    }
+
+    /// <summary>Quarter hours until everything that the act needs dry is dry.</summary>
+    internal static int WaitFor(in Condition condition, Act act)
+    {
+        var wait = 0;
+        foreach (var clock in act.WaitFor)
+        {
+            wait = Math.Max(wait, condition.QuarterHoursLeft(clock));
+        }
+
+        return wait;
+    }
+
+    internal static Condition Done(in Condition condition, Act act, Pace pace)
+    {
+        var next = condition.Changed(act.Effects.AsSpan());
+        if (act.Leaves is { } wait)
+        {
+            next = next.Wetted(wait.Clock, (int)Math.Ceiling((pace == Pace.Least ? wait.Least : wait.Advised) * 4));
+        }
+
+        if (act.Operation.Role is not (CoatRole.None or CoatRole.Spot))
+        {
+            next = next.WithWindow(act.LatestDays);
+        }
+
+        return next;
+    }
+
+    private static NeedSet[][] BuildTable()
+    {
+        var table = Facets.All.Select(_ => Array.Empty<NeedSet>()).ToArray();
+        foreach (var need in Needs.All)
+        {
+            foreach (var test in need.Any)
+            {
+                if (table[test.Facet.Index].Length == 0)
+                {
+                    table[test.Facet.Index] = new NeedSet[test.Facet.Size];
+                }
+
+                for (byte value = 0; value < test.Facet.Size; value++)
+                {
+                    if (test.Allows(value))
+                    {
+                        table[test.Facet.Index][value] |= NeedSet.Of(need.Index);
+                    }
+                }
+            }
+        }
+
+        return table;
+    }
+}
