@@ -34,6 +34,24 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return new Goal(needs, finishes, act => Allowed(act, brief));
     }
 
+    /// <summary>What must hold at the end with only these finishes: where they decide how many coats are a full finish, says how many.</summary>
+    public ImmutableArray<Need> NeedsWith(params ReadOnlySpan<CoatingClass> finishes)
+    {
+        var gloss = 0;
+        foreach (var finish in finishes)
+        {
+            gloss += finish.Cover == Cover.GlossAlkyd ? 1 : 0;
+        }
+
+        if (!Needs.Contains(N.FullFinish) || (gloss > 0 && gloss < finishes.Length))
+        {
+            return Needs;
+        }
+
+        var count = gloss > 0 ? 1 : 2;
+        return [.. Needs.Select(n => n == N.FullFinish ? N.Topcoats(count) : n).Distinct()];
+    }
+
     /// <summary>The family that suits an element when the brief does not say.</summary>
     public static FinishFamily DefaultFinish(Element element) =>
         element is Element.Wall or Element.Ceiling or Element.Cornice or Element.ChimneyBreast ? FinishFamily.WallPaint : FinishFamily.TrimPaint;

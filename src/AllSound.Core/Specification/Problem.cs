@@ -5,61 +5,73 @@ using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
-/// <summary>
-/// A search made ready: the acts that can matter, what each costs here, and the bound on what is still to pay.
-/// </summary>
+/// <summary>A search made ready: the acts that can matter, what each costs here, and the bound on what is still to pay.</summary>
 /// <remarks>
-/// The bound: whatever need is unmet now and is asked for by the goal, or by every act that could give such a need,
-/// must be given by some act yet to come. Each act's cost is shared out over all such needs that it can give, so the
-/// sum of the cheapest shares never exceeds what a finished sequence costs from here.
+/// Time is counted as if one thing dried after the other. Where two things dry at once the finished steps take less, and
+/// that is what is reported; the order of work is then improved for it.
 /// </remarks>
 internal sealed class Problem
 {
-    private readonly NeedSet[] common;
-    private readonly long[] share;
-    private readonly bool[] reachable;
+    private readonly NeedSet[] achievers = new NeedSet[NeedSet.Capacity];
+    private readonly Relevance relevance;
+    private readonly Landmarks any;
+    private readonly Landmarks keeping;
+    private readonly Landmarks bare;
+    private readonly long cheapestStrip;
 
-    public Problem(Condition start, ImmutableArray<Need> goal, IEnumerable<Act> acts, Extents extents, Rates rates, Weights weights)
+    public Problem(Condition start, ImmutableArray<Need> goal, Act[] acts, Extents extents, Rates rates, Weights weights)
     {
         Start = start;
         Weights = weights;
         Goal = goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
-        var relevant = Relevance.Of(Goal, acts, start);
-        Acts = relevant.Acts;
-        Relevant = relevant.Needs;
-        common = relevant.Common;
-        reachable = relevant.Reachable;
+        relevance = Relevance.Of(Goal, acts, start);
+        Acts = relevance.Acts;
         Costs = new ActCost[Acts.Length];
         for (var i = 0; i < Acts.Length; i++)
         {
             Costs[i] = new ActCost(Spent(Acts[i], extents, rates, false), Spent(Acts[i], extents, rates, true));
         }
 
-        var landmarks = Close(Goal);
-        share = new long[NeedSet.Capacity];
-        Array.Fill(share, long.MaxValue);
+        Interference = Interfering.Among(Acts);
         for (var i = 0; i < Acts.Length; i++)
         {
-            var gives = relevant.Gives[i] & landmarks;
-            var count = Math.Max(1, relevant.CountGiven(i, landmarks));
-            var bound = Math.Min(Costs[i].WithFilm, Costs[i].Bare) + CoatWait(Acts[i]);
-            for (var n = gives.Next(0); n >= 0; n = gives.Next(n + 1))
+            for (var n = relevance.Gives[i].Next(0); n >= 0; n = relevance.Gives[i].Next(n + 1))
             {
-                share[n] = Math.Min(share[n], bound / count);
+                achievers[n] |= NeedSet.Of(i);
             }
         }
 
-        for (var n = 0; n < share.Length; n++)
+        // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
+        var now = Treatments.Satisfied(start);
+        var kept = new List<(NeedSet, NeedSet, long)>(Acts.Length);
+        var gone = new List<(NeedSet, NeedSet, long)>(Acts.Length);
+        var all = new List<(NeedSet, NeedSet, long)>(Acts.Length);
+        cheapestStrip = long.MaxValue / 4;
+        for (var i = 0; i < Acts.Length; i++)
         {
-            share[n] = share[n] == long.MaxValue ? 0 : share[n];
+            var needs = Acts[i].NeedSet - Acts[i].Clocks;
+            if (Acts[i].Strips)
+            {
+                all.Add((needs, relevance.Gives[i], 0));
+                cheapestStrip = Math.Min(cheapestStrip, Costs[i].WithFilm);
+            }
+            else
+            {
+                kept.Add((needs, relevance.Gives[i], Costs[i].WithFilm));
+                gone.Add((needs, relevance.Gives[i], Costs[i].Bare));
+                all.Add((needs, relevance.Gives[i], Costs[i].Bare));
+            }
         }
+
+        any = new Landmarks(Goal, now, all);
+        bare = new Landmarks(Goal, now, gone);
+        keeping = new Landmarks(Goal, now, kept);
+        ByFewestGivers = [.. any.Close(Goal).Indexes().OrderBy(n => achievers[n].Count)];
     }
 
     public Condition Start { get; }
 
     public NeedSet Goal { get; }
-
-    public NeedSet Relevant { get; }
 
     public Act[] Acts { get; }
 
@@ -67,64 +79,56 @@ internal sealed class Problem
 
     public Weights Weights { get; }
 
-    /// <summary>Goal and hold needs that no act can give and that do not hold: why there is no sequence.</summary>
-    public ImmutableArray<Need> Unreachable()
-    {
-        var missing = Close(Goal) - Treatments.Satisfied(Start);
-        return [.. missing.Indexes().Where(i => !reachable[i]).Select(i => Needs.All[i])];
-    }
+    /// <summary>For each act, the acts (by place in <see cref="Acts"/>) whose order with it matters.</summary>
+    public NeedSet[] Interference { get; }
 
-    /// <summary>A bound from below on what is still to pay.</summary>
-    public long Bound(in Condition condition, in NeedSet satisfied)
+    /// <summary>Needs that the goal can hang on, those with fewest givers first.</summary>
+    public int[] ByFewestGivers { get; }
+
+    /// <summary>Acts (by place in <see cref="Acts"/>) that could give a need.</summary>
+    public NeedSet Achievers(int need) => achievers[need];
+
+    /// <summary>Needs that no act can give, that do not hold, and that the goal hangs on: why there is no sequence.</summary>
+    public ImmutableArray<Need> Unreachable() => relevance.Missing;
+
+    /// <summary>Acts (by place in <see cref="Acts"/>) whose needs all hold.</summary>
+    public NeedSet Applicable(in NeedSet satisfied)
     {
-        var open = Goal - satisfied;
-        var todo = open;
-        for (var n = todo.Next(0); n >= 0;)
+        var set = default(NeedSet);
+        for (var a = 0; a < Acts.Length; a++)
         {
-            var more = common[n] - satisfied - open;
-            if (!more.IsEmpty)
+            if (Acts[a].NeedSet.IsSubsetOf(satisfied))
             {
-                open |= more;
-                n = open.Next(0);
-                todo = open;
-                continue;
+                set |= NeedSet.Of(a);
             }
-
-            n = todo.Next(n + 1);
         }
 
-        return open.Sum(share) + WaitCost(condition.QuarterHoursLeft(Drying.Coat));
+        return set;
     }
 
-    public long WaitCost(int quarterHours) => Fixed(Weights.Day * Costing.WaitDays(quarterHours / 4.0));
+    /// <summary>A bound from below on what is still to pay, or null when the goal is out of reach.</summary>
+    public long? Bound(in Condition condition, in NeedSet satisfied)
+    {
+        if (condition.Get(Facets.Film) == Film.None)
+        {
+            return bare.Bound(satisfied);
+        }
+
+        var keep = keeping.Bound(satisfied);
+        var strip = any.Bound(satisfied) + cheapestStrip;
+        return keep is { } k && strip is { } s ? Math.Min(k, s) : keep ?? strip;
+    }
+
+    /// <summary>The needs that must still come true on every way to the goal.</summary>
+    public NeedSet Open(in NeedSet satisfied) => any.Open(satisfied);
 
     private static long Fixed(double value) => (long)Math.Round(value * 10_000);
-
-    private long CoatWait(Act act) => act.Leaves is { Clock: Drying.Coat } wait ? WaitCost((int)Math.Ceiling(wait.Advised * 4)) : 0;
 
     private long Spent(Act act, Extents extents, Rates rates, bool filmGone)
     {
         var spend = Costing.Of(act, extents, rates, filmGone);
-        return Fixed(((double)spend.Money * Weights.Money) + (spend.Hours / 8 * Weights.Day) + (spend.Hazard * Weights.Hazard));
-    }
-
-    private NeedSet Close(NeedSet set)
-    {
-        while (true)
-        {
-            var next = set;
-            for (var n = set.Next(0); n >= 0; n = set.Next(n + 1))
-            {
-                next |= common[n];
-            }
-
-            if (next == set)
-            {
-                return set;
-            }
-
-            set = next;
-        }
+        var days = (spend.Hours / 8) + Costing.WaitDays(act.Leaves?.Advised ?? 0);
+        return Fixed(((double)spend.Money * Weights.Money) + (days * Weights.Day) + (spend.Hazard * Weights.Hazard));
     }
 
     /// <summary>Cost of an act in fixed-point weight units, while old film is there and once it is gone.</summary>

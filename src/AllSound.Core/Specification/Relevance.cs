@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -9,13 +10,11 @@ internal sealed class Relevance
     private static readonly NeedSet Clocks = Treatment.Needs.All.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
     private static readonly NeedSet[] GivesByAct = [.. Operations.Acts.Select(CanGive)];
 
-    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, NeedSet[] common, bool[] reachable)
+    private Relevance(Act[] acts, NeedSet[] gives, ImmutableArray<Need> missing)
     {
         Acts = acts;
         Gives = gives;
-        Needs = needs;
-        Common = common;
-        Reachable = reachable;
+        Missing = missing;
     }
 
     /// <summary>Relevant acts, in catalogue order.</summary>
@@ -24,18 +23,11 @@ internal sealed class Relevance
     /// <summary>Needs that each could turn true.</summary>
     public NeedSet[] Gives { get; }
 
-    /// <summary>Relevant needs.</summary>
-    public NeedSet Needs { get; }
+    /// <summary>Needs that nothing can give, that do not hold, and that every way to the goal hangs on.</summary>
+    public ImmutableArray<Need> Missing { get; }
 
-    /// <summary>For each need, what every relevant act that gives it asks for.</summary>
-    public NeedSet[] Common { get; }
-
-    /// <summary>For each need, whether it can come true at all, undoing nothing.</summary>
-    public bool[] Reachable { get; }
-
-    public static Relevance Of(NeedSet goal, IEnumerable<Act> candidates, in Condition start)
+    public static Relevance Of(NeedSet goal, Act[] all, in Condition start)
     {
-        var all = candidates.ToArray();
         var satisfied = Treatments.Satisfied(start);
         var reached = satisfied | Clocks;
         var usable = new bool[all.Length];
@@ -69,46 +61,29 @@ internal sealed class Relevance
             }
         }
 
-        var acts = all.Where((_, i) => taken[i]).ToArray();
-        var gives = acts.Select(a => GivesByAct[a.Index]).ToArray();
-        var common = new NeedSet[NeedSet.Capacity];
-        var reachable = new bool[NeedSet.Capacity];
-        foreach (var need in Treatment.Needs.All)
+        var acts = new List<Act>(all.Length);
+        for (var i = 0; i < all.Length; i++)
         {
-            reachable[need.Index] = reached.Contains(need.Index);
-            NeedSet? shared = null;
-
-            // For what cannot be reached, look at all candidates, so that the reason lies with what they would need.
-            var from = reachable[need.Index] ? acts : all;
-            foreach (var act in from)
+            if (taken[i])
             {
-                if (GivesByAct[act.Index].Contains(need.Index))
-                {
-                    shared = shared is { } s ? s & act.NeedSet : act.NeedSet;
-                }
+                acts.Add(all[i]);
             }
-
-            common[need.Index] = (shared ?? default) - Clocks;
         }
 
-        return new Relevance(acts, gives, relevant, common, reachable);
+        var gives = new NeedSet[acts.Count];
+        for (var i = 0; i < gives.Length; i++)
+        {
+            gives[i] = GivesByAct[acts[i].Index];
+        }
+
+        return new Relevance([.. acts], gives, goal.IsSubsetOf(reached) ? [] : Blame(goal, all, satisfied, reached));
     }
 
-    /// <summary>How many of these needs one application of the act could give at most.</summary>
-    public int CountGiven(int act, NeedSet among)
+    // Look at all candidates, so that the reason lies with what they would need.
+    private static ImmutableArray<Need> Blame(NeedSet goal, Act[] all, NeedSet satisfied, NeedSet reached)
     {
-        var count = (Gives[act] & among).Count;
-        foreach (var effect in Acts[act].Effects)
-        {
-            if (effect.Change != Change.Set)
-            {
-                // A step of a counter meets one threshold at a time, not all of them.
-                var thresholds = Treatment.Needs.All.Count(n => among.Contains(n.Index) && n.Any.Length == 1 && n.Any[0].Facet == effect.Facet);
-                count -= Math.Max(0, thresholds - 1);
-            }
-        }
-
-        return count;
+        var hanging = new Landmarks(goal, satisfied, [.. all.Select(a => (a.NeedSet - Clocks, GivesByAct[a.Index], 0L))]).Open(satisfied);
+        return [.. (hanging - reached).Indexes().Select(n => Treatment.Needs.All[n])];
     }
 
     private static NeedSet CanGive(Act act)

@@ -19,26 +19,34 @@ internal static class Search
     /// <summary>Conditions expanded at most before giving up.</summary>
     public const int Limit = 60_000;
 
-    public static Found Cheapest(Problem problem)
+    /// <summary>The cheapest sequence.</summary>
+    /// <param name="problem">The problem.</param>
+    /// <param name="prune">False to try every order; for checking that pruning loses nothing.</param>
+    public static Found Cheapest(Problem problem, bool prune = true)
     {
         var nodes = new List<Node>(256);
         var best = new Dictionary<Condition, int>(256);
-        var open = new PriorityQueue<int, (long, long, int)>(256);
-        var start = Treatments.Satisfied(problem.Start);
-        var bound = problem.Bound(problem.Start, start);
-        nodes.Add(new Node(problem.Start, start, 0, -1, -1));
-        best[problem.Start] = 0;
-        open.Enqueue(0, (bound, 0, 0));
+        var queue = new PriorityQueue<int, (long, long, int)>(256);
+        var start = problem.Start.After(problem.Start.LongestLeft);
+        if (problem.Bound(start, Treatments.Satisfied(start)) is not { } bound)
+        {
+            return new Found(null, 0, 0, Complete: true);
+        }
+
+        nodes.Add(new Node(start, 0, -1, -1));
+        best[start] = 0;
+        queue.Enqueue(0, (bound, 0, 0));
         var expanded = 0;
-        while (open.TryDequeue(out var index, out _))
+        while (queue.TryDequeue(out var index, out _))
         {
             var node = nodes[index];
-            if (node.Closed || best[node.Condition] != index)
+            if (best[node.Condition] != index)
             {
                 continue;
             }
 
-            if (problem.Goal.IsSubsetOf(node.Satisfied))
+            var satisfied = Treatments.Satisfied(node.Condition);
+            if (problem.Goal.IsSubsetOf(satisfied))
             {
                 return new Found(Path(problem, nodes, index), node.Cost, expanded, Complete: true);
             }
@@ -48,49 +56,30 @@ internal static class Search
                 return new Found(null, 0, expanded, Complete: false);
             }
 
-            nodes[index] = node with { Closed = true };
-            Expand(problem, nodes, best, open, index, node);
+            var filmGone = node.Condition.Get(Facets.Film) == Film.None;
+            var acts = prune ? Stubborn.Choose(problem, satisfied, problem.Open(satisfied)) : problem.Applicable(satisfied);
+            for (var a = acts.Next(0); a >= 0; a = acts.Next(a + 1))
+            {
+                var after = Treatments.Settled(node.Condition, problem.Acts[a]);
+                var cost = node.Cost + (filmGone ? problem.Costs[a].Bare : problem.Costs[a].WithFilm);
+                if (best.TryGetValue(after, out var known) && nodes[known].Cost <= cost)
+                {
+                    continue;
+                }
+
+                if (problem.Bound(after, Treatments.Satisfied(after)) is not { } left)
+                {
+                    continue;
+                }
+
+                best[after] = nodes.Count;
+                queue.Enqueue(nodes.Count, (cost + left, -cost, nodes.Count));
+                nodes.Add(new Node(after, cost, index, a));
+            }
         }
 
         return new Found(null, 0, expanded, Complete: true);
     }
-
-    private static void Expand(Problem problem, List<Node> nodes, Dictionary<Condition, int> best, PriorityQueue<int, (long, long, int)> open, int index, in Node node)
-    {
-        var filmGone = node.Condition.Get(Facets.Film) == Film.None;
-        for (var a = 0; a < problem.Acts.Length; a++)
-        {
-            var act = problem.Acts[a];
-            if (!(act.NeedSet - act.Clocks).IsSubsetOf(node.Satisfied))
-            {
-                continue;
-            }
-
-            var wait = Treatments.WaitFor(node.Condition, act);
-            var before = wait == 0 ? node.Condition : node.Condition.After(wait);
-            var after = Treatments.Done(before, act, Pace.Advised);
-            var satisfied = Treatments.Satisfied(after);
-
-            // An act that brings nothing nearer is never part of a cheapest sequence.
-            if (!(satisfied - node.Satisfied).Overlaps(problem.Relevant) && !Counts(before, after))
-            {
-                continue;
-            }
-
-            var cost = node.Cost + (filmGone ? problem.Costs[a].Bare : problem.Costs[a].WithFilm) + problem.WaitCost(wait);
-            if (best.TryGetValue(after, out var known) && nodes[known].Cost <= cost)
-            {
-                continue;
-            }
-
-            best[after] = nodes.Count;
-            open.Enqueue(nodes.Count, (cost + problem.Bound(after, satisfied), -cost, nodes.Count));
-            nodes.Add(new Node(after, satisfied, cost, index, a));
-        }
-    }
-
-    private static bool Counts(in Condition before, in Condition after) =>
-        before[Facets.ToHide] != after[Facets.ToHide] || before[Facets.Topcoats] != after[Facets.Topcoats];
 
     private static List<Act> Path(Problem problem, List<Node> nodes, int index)
     {
@@ -104,8 +93,5 @@ internal static class Search
         return path;
     }
 
-    private readonly record struct Node(Condition Condition, NeedSet Satisfied, long Cost, int Parent, int Act)
-    {
-        public bool Closed { get; init; }
-    }
+    private readonly record struct Node(Condition Condition, long Cost, int Parent, int Act);
 }

@@ -27,7 +27,7 @@ public static class Specifier
         var goal = Goal.For(surface, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
         var all = acts.Where(a => a.Operation.Role != CoatRole.Finish || goal.Finishes.Contains(a.Product!)).ToArray();
-        var soonest = new Problem(appraised.Condition, goal.Needs, all, appraised.Extents, rates, Weights.Soonest);
+        var soonest = new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, appraised.Extents, rates, Weights.Soonest);
         var missing = soonest.Unreachable();
         if (!missing.IsEmpty)
         {
@@ -37,15 +37,16 @@ public static class Specifier
 
         var found = new List<IReadOnlyList<Act>>();
         Try(soonest, found);
-        Try(new Problem(appraised.Condition, goal.Needs, all, appraised.Extents, rates, Weights.Gentlest), found);
+        Try(new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, appraised.Extents, rates, Weights.Gentlest), found);
         foreach (var finish in goal.Finishes)
         {
-            var with = acts.Where(a => a.Operation.Role != CoatRole.Finish || a.Product == finish).ToArray();
-            Try(new Problem(appraised.Condition, goal.Needs, with, appraised.Extents, rates, Weights.LeastCost), found);
-            if (StrippingIsAChoice(appraised.Condition))
-            {
-                Try(new Problem(appraised.Condition, [N.FilmGone, .. goal.Needs], with, appraised.Extents, rates, Weights.LeastCost), found);
-            }
+            Try(new Problem(appraised.Condition, goal.NeedsWith(finish), With(acts, finish), appraised.Extents, rates, Weights.LeastCost), found);
+        }
+
+        // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
+        if (StrippingIsAChoice(appraised.Condition) && goal.Finishes.MaxBy(f => surface.Exposure == Exposure.Inside ? f.Life.Inside : f.Life.Outside) is { } lasting)
+        {
+            Try(new Problem(appraised.Condition, [N.FilmGone, .. goal.NeedsWith(lasting)], With(acts, lasting), appraised.Extents, rates, Weights.LeastCost), found);
         }
 
         if (found.Count == 0)
@@ -56,6 +57,8 @@ public static class Specifier
         var options = found.Select(sequence => Build(rates, surface, appraised, goal, sequence)).ToList();
         return new Specified(appraised, Choose(options), [], []);
     }
+
+    private static Act[] With(Act[] acts, CoatingClass finish) => [.. acts.Where(a => a.Operation.Role != CoatRole.Finish || a.Product == finish)];
 
     // A film that fails in part, or a heavy build-up, may be worth taking off whole; a sound thin one is not.
     private static bool StrippingIsAChoice(in Condition condition) =>

@@ -83,6 +83,10 @@ public readonly struct Condition : IEquatable<Condition>
     /// <summary>Quarter hours that this still has to dry; 0 when dry.</summary>
     public int QuarterHoursLeft(Drying drying) => (int)((clocks >> (16 * (int)drying)) & 0xFFFF);
 
+    /// <summary>Quarter hours until everything is dry.</summary>
+    public int LongestLeft =>
+        Math.Max(Math.Max(QuarterHoursLeft(Drying.Wash), QuarterHoursLeft(Drying.Filler)), Math.Max(QuarterHoursLeft(Drying.Caulk), QuarterHoursLeft(Drying.Coat)));
+
     /// <summary>A copy in which this has so many quarter hours to dry (0 to 65,535), or longer if it already had.</summary>
     internal Condition Wetted(Drying drying, int quarterHours)
     {

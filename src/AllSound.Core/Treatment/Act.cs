@@ -16,6 +16,7 @@ public sealed class Act
         Effects = effects;
         NeedSet = needs.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
+        Strips = effects.Any(e => e.Facet == Facets.Film);
         WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
         Leaves = operation.Leaves ?? (product is null || operation.Role == CoatRole.None ? null : new Wait(Drying.Coat, product.Drying.Least, product.Drying.Advised));
     }
@@ -40,6 +41,9 @@ public sealed class Act
 
     /// <summary>Days after which its coat must be keyed, if it has such a limit.</summary>
     public int? LatestDays => Operation.Role is CoatRole.None or CoatRole.Spot ? null : Product?.Drying.LatestDays;
+
+    /// <summary>True when it takes the whole old film off.</summary>
+    internal bool Strips { get; }
 
     internal NeedSet NeedSet { get; }
 

@@ -1,32 +1,24 @@
 using System.Numerics;
+using System.Runtime.Intrinsics;
 
 namespace AllSound.Core.Treatment;
 
 /// <summary>A set of needs by index, 0 to 255. A small immutable value.</summary>
 public readonly struct NeedSet : IEquatable<NeedSet>
 {
-    private readonly ulong a;
-    private readonly ulong b;
-    private readonly ulong c;
-    private readonly ulong d;
+    private readonly Vector256<ulong> bits;
 
-    private NeedSet(ulong a, ulong b, ulong c, ulong d)
-    {
-        this.a = a;
-        this.b = b;
-        this.c = c;
-        this.d = d;
-    }
+    private NeedSet(Vector256<ulong> bits) => this.bits = bits;
 
     /// <summary>Most needs that a set can hold.</summary>
     public const int Capacity = 256;
 
     /// <summary>True when it holds none.</summary>
-    public bool IsEmpty => (a | b | c | d) == 0;
+    public bool IsEmpty => bits == Vector256<ulong>.Zero;
 
     /// <summary>How many it holds.</summary>
     public int Count =>
-        BitOperations.PopCount(a) + BitOperations.PopCount(b) + BitOperations.PopCount(c) + BitOperations.PopCount(d);
+        BitOperations.PopCount(bits[0]) + BitOperations.PopCount(bits[1]) + BitOperations.PopCount(bits[2]) + BitOperations.PopCount(bits[3]);
 
     /// <summary>The set of one need.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The index is not 0 to 255.</exception>
@@ -34,37 +26,28 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     {
         ArgumentOutOfRangeException.ThrowIfNegative(index);
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(index, Capacity);
-        var bit = 1UL << (index & 63);
-        return (index >> 6) switch
-        {
-            0 => new(bit, 0, 0, 0),
-            1 => new(0, bit, 0, 0),
-            2 => new(0, 0, bit, 0),
-            _ => new(0, 0, 0, bit),
-        };
+        return new(Vector256<ulong>.Zero.WithElement(index >> 6, 1UL << (index & 63)));
     }
 
     /// <summary>Is the need in the set?</summary>
-    public bool Contains(int index) =>
-        (((index >> 6) switch { 0 => a, 1 => b, 2 => c, _ => d } >> (index & 63)) & 1) != 0;
+    public bool Contains(int index) => ((bits[index >> 6] >> (index & 63)) & 1) != 0;
 
     /// <summary>Does it share a need with another set?</summary>
-    public bool Overlaps(in NeedSet other) =>
-        ((a & other.a) | (b & other.b) | (c & other.c) | (d & other.d)) != 0;
+    public bool Overlaps(in NeedSet other) => (bits & other.bits) != Vector256<ulong>.Zero;
 
     /// <summary>Are all its needs in the other set?</summary>
-    public bool IsSubsetOf(in NeedSet other) => (this - other).IsEmpty;
+    public bool IsSubsetOf(in NeedSet other) => Vector256.AndNot(bits, other.bits) == Vector256<ulong>.Zero;
 
     /// <summary>Indexes in ascending order.</summary>
     public IEnumerable<int> Indexes()
     {
         for (var word = 0; word < 4; word++)
         {
-            var bits = word switch { 0 => a, 1 => b, 2 => c, _ => d };
-            while (bits != 0)
+            var left = bits[word];
+            while (left != 0)
             {
-                yield return (word * 64) + BitOperations.TrailingZeroCount(bits);
-                bits &= bits - 1;
+                yield return (word * 64) + BitOperations.TrailingZeroCount(left);
+                left &= left - 1;
             }
         }
     }
@@ -75,11 +58,11 @@ public readonly struct NeedSet : IEquatable<NeedSet>
         var sum = 0L;
         for (var word = 0; word < 4; word++)
         {
-            var bits = word switch { 0 => a, 1 => b, 2 => c, _ => d };
-            while (bits != 0)
+            var left = bits[word];
+            while (left != 0)
             {
-                sum += weights[(word * 64) + BitOperations.TrailingZeroCount(bits)];
-                bits &= bits - 1;
+                sum += weights[(word * 64) + BitOperations.TrailingZeroCount(left)];
+                left &= left - 1;
             }
         }
 
@@ -91,15 +74,15 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     {
         for (var word = from >> 6; word < 4; word++)
         {
-            var bits = word switch { 0 => a, 1 => b, 2 => c, _ => d };
+            var left = bits[word];
             if (word == from >> 6)
             {
-                bits &= ulong.MaxValue << (from & 63);
+                left &= ulong.MaxValue << (from & 63);
             }
 
-            if (bits != 0)
+            if (left != 0)
             {
-                return (word * 64) + BitOperations.TrailingZeroCount(bits);
+                return (word * 64) + BitOperations.TrailingZeroCount(left);
             }
         }
 
@@ -107,23 +90,22 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     }
 
     /// <summary>Union.</summary>
-    public static NeedSet operator |(in NeedSet x, in NeedSet y) => new(x.a | y.a, x.b | y.b, x.c | y.c, x.d | y.d);
+    public static NeedSet operator |(in NeedSet x, in NeedSet y) => new(x.bits | y.bits);
 
     /// <summary>Intersection.</summary>
-    public static NeedSet operator &(in NeedSet x, in NeedSet y) => new(x.a & y.a, x.b & y.b, x.c & y.c, x.d & y.d);
+    public static NeedSet operator &(in NeedSet x, in NeedSet y) => new(x.bits & y.bits);
 
     /// <summary>Difference.</summary>
-    public static NeedSet operator -(in NeedSet x, in NeedSet y) =>
-        new(x.a & ~y.a, x.b & ~y.b, x.c & ~y.c, x.d & ~y.d);
+    public static NeedSet operator -(in NeedSet x, in NeedSet y) => new(Vector256.AndNot(x.bits, y.bits));
 
     /// <inheritdoc/>
-    public bool Equals(NeedSet other) => a == other.a && b == other.b && c == other.c && d == other.d;
+    public bool Equals(NeedSet other) => bits == other.bits;
 
     /// <inheritdoc/>
     public override bool Equals(object? obj) => obj is NeedSet other && Equals(other);
 
     /// <inheritdoc/>
-    public override int GetHashCode() => HashCode.Combine(a, b, c, d);
+    public override int GetHashCode() => bits.GetHashCode();
 
     /// <summary>Same needs.</summary>
     public static bool operator ==(in NeedSet left, in NeedSet right) => left.Equals(right);

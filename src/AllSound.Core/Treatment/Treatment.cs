@@ -92,9 +92,12 @@ public static class Treatments
         return wait;
     }
 
+    /// <summary>The condition once the act is done and everything that it left wet has dried.</summary>
+    internal static Condition Settled(in Condition condition, Act act) => condition.Changed(act.Effects.AsSpan());
+
     internal static Condition Done(in Condition condition, Act act, Pace pace)
     {
-        var next = condition.Changed(act.Effects.AsSpan());
+        var next = Settled(condition, act);
         if (act.Leaves is { } wait)
         {
             next = next.Wetted(wait.Clock, (int)Math.Ceiling((pace == Pace.Least ? wait.Least : wait.Advised) * 4));

@@ -1,0 +1,129 @@
+using System.Collections.Immutable;
+using AllSound.Core.Diagnosis;
+using AllSound.Core.Inspection;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Testing;
+
+/// <summary>Makes varied surveys from a seed: for property tests and for the bench. Same seed, same survey.</summary>
+public static class SurveyGenerator
+{
+    public static Job Job(int seed, int surfaces)
+    {
+        var random = new Random(seed);
+        return new Job
+        {
+            Format = Core.Surfaces.Job.CurrentFormat,
+            Id = "generated",
+            Title = "Generated",
+            Jurisdiction = Pick(random, Enum.GetValues<Jurisdiction>()),
+            Buildings =
+            [
+                new Building
+                {
+                    Id = "b",
+                    Title = "Building",
+                    Built = random.Next(6) == 0 ? null : random.Next(1820, 2026),
+                    Spaces =
+                    [
+                        new Space
+                        {
+                            Id = "room",
+                            Title = "Room",
+                            Walls = [.. Enumerable.Range(1, 4).Select(i => new Wall { Id = $"w{i}", LengthM = Math.Round(1.5 + (random.NextDouble() * 5), 2), HeightM = 2.6 })],
+                            Surfaces = [.. Enumerable.Range(0, surfaces).Select(i => Surface(random, i))],
+                        },
+                    ],
+                },
+            ],
+        };
+    }
+
+    public static Surface Surface(Random random, int number)
+    {
+        var element = Pick(random, Element.Wall, Element.Ceiling, Element.Skirting, Element.Architrave, Element.Door, Element.Panelling, Element.Boarding, Element.Window);
+        var wood = element is not (Element.Wall or Element.Ceiling) || random.Next(6) == 0;
+        var substrate = Pick(random, [.. Substrates.All.Where(s => s.Family == SubstrateFamily.Wood == wood)]);
+        var bare = random.Next(8) == 0;
+        var layers = bare ? [] : Layers(random, wood);
+        var signs = random.Next(3) == 0 ? [] : Signed(random, substrate.Family);
+        return new Surface
+        {
+            Id = $"s{number}",
+            Title = $"Surface {number}",
+            Element = element,
+            Substrate = substrate.Id,
+            Year = Maybe(random, () => random.Next(1850, 2026)),
+            Exposure = Pick(random, Exposure.Inside, Exposure.Inside, Exposure.Inside, Exposure.Outside),
+            Size = new Size { LengthM = Math.Round(0.8 + (random.NextDouble() * 12), 2), HeightM = element is Element.Skirting or Element.Architrave ? 0.15 : Math.Round(0.8 + (random.NextDouble() * 2.5), 2) },
+            Layers = random.Next(12) == 0 ? null : layers,
+            Facts = Facts(random, bare),
+            Signs = signs,
+            Brief = Brief(random),
+        };
+    }
+
+    private static Brief Brief(Random random) =>
+        new()
+        {
+            Sheen = random.Next(4) == 0 ? Pick(random, Enum.GetValues<Sheen>()) : null,
+            Lrv = Maybe(random, () => (double)random.Next(3, 92)),
+            LowOdour = random.Next(6) == 0,
+            Coats = random.Next(8) == 0 ? random.Next(1, 4) : null,
+        };
+
+    private static ImmutableArray<Layer> Layers(Random random, bool wood)
+    {
+        var coatings = ExistingCoatings.All.Where(c => wood ? c.Value is not (Film.SoftDistemper or Film.Limewash or Film.Texture) : c.Value is not (Film.Woodstain or Film.Wax or Film.Oil)).ToArray();
+        return [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => new Layer
+        {
+            Coating = Pick(random, coatings).Id, Coats = random.Next(1, 7), Year = Maybe(random, () => random.Next(1850, 2026)), Lrv = Maybe(random, () => (double)random.Next(2, 90)),
+        })];
+    }
+
+    private static Facts Facts(Random random, bool bare)
+    {
+        var loose = bare || random.Next(2) == 0 ? 0 : Math.Round(random.NextDouble() * 0.4, 2);
+        return new Facts
+        {
+            Lead = random.Next(5) == 0 ? Pick(random, Enum.GetValues<Lead>()) : null,
+            LooseShare = random.Next(6) == 0 && !bare ? null : loose,
+            BareShare = bare ? 1 : Maybe(random, () => Math.Round(random.NextDouble() * 0.3, 2)),
+            Edges = Maybe(random, () => Pick(random, EdgeNature.Firm, EdgeNature.Lifting)),
+            Powdery = Maybe(random, () => random.Next(3) == 0),
+            Key = Maybe(random, () => Pick(random, Enum.GetValues<Key>())),
+            Lumps = Maybe(random, () => random.Next(4) == 0),
+            Soil = Maybe(random, () => Pick(random, Enum.GetValues<Soil>())),
+            Mould = random.Next(10) == 0 ? true : null,
+            MouldSource = random.Next(5) == 0 ? Pick(random, Enum.GetValues<DampSource>()) : null,
+            Salts = random.Next(12) == 0 ? true : null,
+            Silicone = random.Next(15) == 0 ? true : null,
+            Moisture = Maybe(random, () => Pick(random, Moisture.Dry, Moisture.Dry, Moisture.Dry, Moisture.Drying, Moisture.Damp, Moisture.Wet)),
+            DampSource = Maybe(random, () => Pick(random, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open)),
+            Ph = random.Next(8) == 0 ? random.Next(6, 14) : null,
+            WaterStainShare = random.Next(6) == 0 ? Math.Round(random.NextDouble() * 0.1, 3) : null,
+            Tar = random.Next(10) == 0 ? true : null,
+            Ink = random.Next(12) == 0 ? true : null,
+            Knots = Maybe(random, () => random.Next(0, 6)),
+            FillShare = Maybe(random, () => random.Next(2) == 0 ? 0 : Math.Round(random.NextDouble() * 0.1, 3)),
+            OpenJointM = Maybe(random, () => random.Next(2) == 0 ? 0 : Math.Round(random.NextDouble() * 6, 1)),
+            Hollow = random.Next(25) == 0 ? true : null,
+            Rot = random.Next(25) == 0 ? true : null,
+            LiveCrack = random.Next(25) == 0 ? true : null,
+            Outlets = Maybe(random, () => random.Next(2) == 0),
+        };
+    }
+
+    private static ImmutableArray<SignSeen> Signed(Random random, SubstrateFamily family)
+    {
+        var cause = Pick(random, [.. Causes.All.Where(c => c.Weight(family) > 0)]);
+        return [.. cause.Evidence.Where(_ => random.Next(3) > 0).Select(e => new SignSeen { Sign = e.Sign, Present = random.NextDouble() < e.IfCause })
+            .Concat(Enumerable.Range(0, random.Next(3)).Select(_ => new SignSeen { Sign = Pick(random, [.. Signs.All]).Id, Present = random.Next(2) == 0 }))];
+    }
+
+    private static T? Maybe<T>(Random random, Func<T> make)
+        where T : struct => random.Next(3) == 0 ? null : make();
+
+    private static T Pick<T>(Random random, params T[] from) => from[random.Next(from.Length)];
+}
