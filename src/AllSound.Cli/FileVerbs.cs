@@ -121,7 +121,10 @@ internal static class FileVerbs
 
     internal static Option<bool> JsonOption() => new("--json") { Description = "as JSON" };
 
-    internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, JobFile.Options));
+    // Keys stay when their value is null: other tools rely on them.
+    private static readonly JsonSerializerOptions Whole = new(JobFile.Options) { DefaultIgnoreCondition = System.Text.Json.Serialization.JsonIgnoreCondition.Never };
+
+    internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, Whole));
 
     private static Argument<string> FileArgument() => new("job") { Description = "a job file" };
 

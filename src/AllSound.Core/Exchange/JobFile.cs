@@ -103,7 +103,7 @@ public static partial class JobFile
     /// <summary>The JSON Schema (2020-12) of the job file, made from the types that read it.</summary>
     public static string Schema()
     {
-        var node = Options.GetJsonSchemaAsNode(typeof(Job), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        var node = Options.GetJsonSchemaAsNode(typeof(Job), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = NameEnums });
         var schema = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
@@ -115,6 +115,26 @@ public static partial class JobFile
         }
 
         return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
+    }
+
+    /// <summary>The names of an enumeration's values in files.</summary>
+    public static IEnumerable<string> Names(Type enumeration) => Enum.GetNames(enumeration).Select(NamedEnumConverterFactory.Name);
+
+    private static JsonNode NameEnums(JsonSchemaExporterContext context, JsonNode node)
+    {
+        var type = Nullable.GetUnderlyingType(context.TypeInfo.Type) ?? context.TypeInfo.Type;
+        if (!type.IsEnum)
+        {
+            return node;
+        }
+
+        var values = new JsonArray([.. Names(type).Select(n => (JsonNode)n)]);
+        if (type != context.TypeInfo.Type)
+        {
+            values.Add((JsonNode?)null);
+        }
+
+        return new JsonObject { ["enum"] = values };
     }
 
     private static JsonSerializerOptions CreateOptions(bool indented) =>

@@ -30,10 +30,16 @@ public static class Reporting
     /// <summary>Diagnoses a surface that was specified already.</summary>
     public static DiagnosisReport Diagnose(Job job, Building building, Space space, Surface surface, Specified specified)
     {
+        return Findings(surface, specified) with { Checks = [.. NextChecks.Rank(job, building, space, surface, specified).Select(Report)] };
+    }
+
+    /// <summary>Findings, holds and presumptions without the next checks, which take longer to weigh.</summary>
+    public static DiagnosisReport Findings(Surface surface, Specified specified)
+    {
+        ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(specified);
         var findings = NoisyOr.Diagnose(specified.Appraised.Family, surface.Signs);
-        var checks = NextChecks.Rank(job, building, space, surface, specified);
-        return new(surface.Id, surface.Title, [.. findings.Select(Report)], [.. checks.Select(Report)], Holds(specified), Presumed(specified.Appraised));
+        return new(surface.Id, surface.Title, [.. findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
     }
 
     /// <summary>Audits the sequence written for a surface.</summary>

@@ -1,0 +1,66 @@
+using System.Collections.Concurrent;
+using System.Collections.Immutable;
+using AllSound.Core.Diagnosis;
+using AllSound.Core.Exchange;
+using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Storage;
+
+namespace AllSound.Web;
+
+/// <summary>Runs the core on stored records and keeps what it found for as long as the records do not change.</summary>
+internal sealed class Analysis
+{
+    private const int Most = 20_000;
+    private readonly ConcurrentDictionary<Key, Specified> specified = new();
+
+    private sealed record Key(string Job, long JobVersion, string Space, long SpaceVersion, string Surface, long SurfaceVersion);
+
+    /// <summary>What is specified for a surface of a stored job.</summary>
+    public Specified Specify(StoredJob stored, Building building, Space space, Surface surface)
+    {
+        if (specified.Count > Most)
+        {
+            specified.Clear();
+        }
+
+        var key = new Key(stored.Job.Id, stored.Version, space.Id, stored.Spaces[space.Id], surface.Id, stored.Surfaces[surface.Id]);
+        return specified.GetOrAdd(key, _ => Specifier.Specify(stored.Job, building, space, surface));
+    }
+
+    /// <summary>Everything about one surface.</summary>
+    public SurfaceView View(StoredJob stored, Building building, Space space, Surface surface)
+    {
+        var found = Specify(stored, building, space, surface);
+        var measured = Geometry.Measure(space, surface);
+        var report = Reporting.Report(stored.Job, surface, found);
+        var diagnosis = Reporting.Findings(surface, found);
+        return new SurfaceView(
+            stored.Job.Id, space.Id, space.Title, surface, stored.Surfaces[surface.Id], Math.Round(measured.AreaM2, 2), Math.Round(measured.LengthM, 2), measured.How, diagnosis.Findings, diagnosis.Holds, diagnosis.Presumed,
+            report, Takeoff.Chosen(surface, found)?.Id, Section.Of(surface, found), Reporting.Audit(stored.Job, building, space, surface));
+    }
+
+    /// <summary>A job with the state of every surface.</summary>
+    public JobView View(StoredJob stored) =>
+        new(stored.Job.Id, stored.Job.Title, stored.Job.Jurisdiction, stored.Job.Rates,
+            [
+                .. stored.Job.Buildings.Select(b => new BuildingView(b.Id, b.Title, b.Built,
+                    [.. b.Spaces.Select(s => new SpaceView(s with { Surfaces = [] }, stored.Spaces[s.Id], Unfolding.Unfold(s), [.. s.Surfaces.Select(f => Line(stored, b, s, f))]))])),
+            ]);
+
+    /// <summary>Specifications of all surfaces, by id.</summary>
+    public ImmutableDictionary<string, Specified> SpecifyAll(StoredJob stored) =>
+        stored.Job.Surfaces().ToImmutableDictionary(x => x.Surface.Id, x => Specify(stored, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+
+    private SurfaceLine Line(StoredJob stored, Building building, Space space, Surface surface)
+    {
+        var found = Specify(stored, building, space, surface);
+        var measured = Geometry.Measure(space, surface);
+        var chosen = Takeoff.Chosen(surface, found);
+        var headline = chosen?.Name ?? found.Holds.Select(h => $"Held until {h.Need.Title}").Concat(found.Blocked.Select(n => $"No way yet: {n.Title}")).FirstOrDefault() ?? "No sequence";
+        var lead = found.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent;
+        return new SurfaceLine(surface.Id, surface.Title, surface.Element, Section.VerdictOf(found), headline, Math.Round(measured.AreaM2, 2), Math.Round(measured.LengthM, 2), lead);
+    }
+}

@@ -1,0 +1,91 @@
+using System.Text;
+using AllSound.Core.Exchange;
+using AllSound.Core.Surfaces;
+using AllSound.Storage;
+
+namespace AllSound.Web;
+
+/// <summary>Jobs, spaces, quantities, import and export.</summary>
+internal static class JobEndpoints
+{
+    public static void MapJobs(this IEndpointRouteBuilder routes)
+    {
+        var api = routes.MapGroup("/api/jobs").WithTags("jobs");
+        api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Surfaces)).ToArray()).WithName("listJobs");
+
+        api.MapGet("/{job}", (string job, JobStore store, Analysis analysis) => store.Find(job) is { } stored ? Results.Ok(analysis.View(stored)) : Requests.NotFound("job"))
+            .Produces<JobView>().ProducesProblem(404).WithName("getJob");
+
+        api.MapGet("/{job}/export", (string job, JobStore store) =>
+            store.Find(job) is { } stored ? Results.File(Encoding.UTF8.GetBytes(JobFile.Write(stored.Job)), "application/json", $"{job}.job.json") : Requests.NotFound("job"))
+            .Produces<Job>().ProducesProblem(404).WithName("exportJob");
+
+        api.MapPost("/import", Import).Accepts<Job>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("importJob");
+
+        api.MapGet("/{job}/quantities", (string job, JobStore store, Analysis analysis) =>
+            store.Find(job) is { } stored ? Results.Ok(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job"))
+            .Produces<QuantitiesReport>().ProducesProblem(404).WithName("getQuantities");
+
+        api.MapPost("/{job}/buildings/{building}/spaces", AddSpace).Accepts<Space>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("addSpace");
+        api.MapPut("/{job}/spaces/{space}", SaveSpace).Accepts<SpaceEdit>("application/json").Produces<Saved>().ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("saveSpace");
+    }
+
+    private static async Task<IResult> Import(HttpRequest request, JobStore store, bool replace = false)
+    {
+        var (text, problem) = await Requests.Text(request);
+        if (text is null)
+        {
+            return problem!;
+        }
+
+        var (job, faults) = JobFile.Read(text);
+        if (job is null)
+        {
+            return Requests.Problem(faults);
+        }
+
+        var write = store.Import(job, replace);
+        return write.Outcome == Written.Saved ? Results.Created($"/api/jobs/{job.Id}", new Saved(job.Id, write.Version)) : Requests.Refused(write, "job");
+    }
+
+    private static async Task<IResult> AddSpace(string job, string building, HttpRequest request, JobStore store)
+    {
+        var (space, problem) = await Requests.Read<Space>(request);
+        if (space is null)
+        {
+            return problem!;
+        }
+
+        var faults = JobSense.SpaceFaults(space);
+        if (!faults.IsEmpty || !space.Surfaces.IsEmpty)
+        {
+            return Requests.Problem(faults.IsEmpty ? [new Fault("$.surfaces", "surfaces are added one by one")] : faults);
+        }
+
+        var write = store.AddSpace(job, building, space);
+        return write.Outcome == Written.Saved ? Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, write.Version)) : Requests.Refused(write, "space");
+    }
+
+    private static async Task<IResult> SaveSpace(string job, string space, HttpRequest request, JobStore store)
+    {
+        var (edit, problem) = await Requests.Read<SpaceEdit>(request);
+        if (edit is null)
+        {
+            return problem!;
+        }
+
+        if (store.Find(job)?.Job.Surfaces().Where(x => x.Space.Id == space).Select(x => x.Surface) is not { } surfaces)
+        {
+            return Requests.NotFound("space");
+        }
+
+        var faults = edit.Space.Id == space ? JobSense.SpaceFaults(edit.Space with { Surfaces = [.. surfaces] }, "$.space") : [new Fault("$.space.id", "an id cannot be changed")];
+        if (!faults.IsEmpty)
+        {
+            return Requests.Problem(faults);
+        }
+
+        var write = store.SaveSpace(job, edit.Space, edit.Version);
+        return write.Outcome == Written.Saved ? Results.Ok(new Saved(space, write.Version)) : Requests.Refused(write, "space");
+    }
+}

@@ -1,0 +1,90 @@
+import { useQuantities } from "../job/data";
+import { usePlace } from "../shell/Place";
+import { money } from "../survey/OptionGlance";
+
+/** Litres, whole tins and hours for everything chosen in the job. */
+export function BuyView() {
+  const { job } = usePlace();
+  const { data } = useQuantities(job.id);
+  if (!data) return <p style={{ padding: 16 }}>Measuring …</p>;
+  const coatings = data.materials.filter((m) => m.unit === "L" && m.product.startsWith("p_"));
+  const rest = data.materials.filter((m) => !coatings.includes(m));
+  return (
+    <div className="two" style={{ gridTemplateColumns: "minmax(0, 1.35fr) minmax(280px, 1fr)" }}>
+      <section className="sheet" aria-label="To buy">
+        <header>
+          <h2>To buy</h2>
+          <span className="grow" />
+          <strong>{`${money(data.cost)} with ${data.labourHours} h of work`}</strong>
+        </header>
+        <div className="body">
+          <table className="take">
+            <thead>
+              <tr>
+                <th scope="col">Coating</th>
+                <th scope="col" className="num">
+                  Need
+                </th>
+                <th scope="col">Tins</th>
+                <th scope="col" className="num">
+                  Left
+                </th>
+                <th scope="col" className="num">
+                  Cost
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              {[...coatings, ...rest].map((m) => (
+                <tr key={m.product}>
+                  <td>{m.title}</td>
+                  <td className="num">
+                    {round(m.need)} {m.unit === "piece" ? "" : m.unit}
+                  </td>
+                  <td>{m.buy.map((b) => `${b.count} × ${b.size} ${m.unit === "piece" ? "" : m.unit}`).join(" + ")}</td>
+                  <td className="num">
+                    {round(m.left)} {m.unit === "piece" ? "" : m.unit}
+                  </td>
+                  <td className="num">{money({ amount: m.cost, currency: data.cost.currency })}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <p className="soft small" style={{ marginTop: 8 }}>
+            Need is net area with its profile, over the practical spread of each class on this substrate, with 8 % for
+            waste. Tins are the cheapest whole ones that cover it; class prices are judgements until a price list
+            replaces them.
+          </p>
+        </div>
+      </section>
+      <section className="sheet" aria-label="Taken off">
+        <header>
+          <h2>Taken off</h2>
+        </header>
+        <div className="body">
+          {data.surfaces.map((s) => (
+            <article key={s.id} className="finding">
+              <strong>{s.title}</strong>
+              <p className="small">
+                {s.areaM2 > 0 ? `${s.areaM2} m²` : "no dimensions"}
+                {s.lengthM > 0 ? `, ${s.lengthM} m` : ""} <span className="soft">({s.measured})</span>
+              </p>
+              <p className="small soft">{s.option ?? "Held or blocked: nothing taken off."}</p>
+              <ul className="small">
+                {s.items
+                  .filter((i) => i.unit === "L")
+                  .map((i) => (
+                    <li key={`${i.step}${i.product}`}>
+                      step {i.step}: {i.title}, {round(i.amount)} {i.unit}
+                    </li>
+                  ))}
+              </ul>
+            </article>
+          ))}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+const round = (n: number) => (n >= 10 ? n.toFixed(1) : n.toFixed(2)).replace(/\.?0+$/, "");

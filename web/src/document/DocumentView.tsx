@@ -1,0 +1,146 @@
+import { useQueries } from "@tanstack/react-query";
+import { api, ask, type SurfaceView } from "../api/client";
+import { SectionDrawing } from "../drawing/SectionDrawing";
+import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
+import { keys } from "../job/data";
+import { usePlace } from "../shell/Place";
+import { money } from "../survey/OptionGlance";
+import { StepList } from "../work/StepList";
+
+/** The specification as a document: one sheet for the room, one for each surface; print gives the PDF. */
+export function DocumentView() {
+  const { job, space, go } = usePlace();
+  const surfaces = space?.surfaces ?? [];
+  const results = useQueries({
+    queries: surfaces.map((s) => ({
+      queryKey: keys.surface(job.id, s.id),
+      queryFn: () =>
+        ask(api.GET("/api/jobs/{job}/surfaces/{surface}", { params: { path: { job: job.id, surface: s.id } } })),
+    })),
+  });
+  const views = results.map((r) => r.data).filter((v): v is SurfaceView => v !== undefined);
+  const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+  if (!space) return <p style={{ padding: 16 }}>Add a room first.</p>;
+  return (
+    <div>
+      <p className="noprint" style={{ textAlign: "center", padding: "10px 10px 0" }}>
+        <button type="button" className="btn main" onClick={() => window.print()}>
+          Print, or keep as PDF
+        </button>
+      </p>
+      <article className="paper">
+        <div className="titleblock">
+          <h1>Specification: {space.space.title}</h1>
+          <span>{today}</span>
+          <strong>{job.title}</strong>
+          <span className="soft">{surfaces.length} surfaces</span>
+        </div>
+        <div style={{ height: 250, margin: "10px 0" }}>
+          <UnfoldedRoom space={space} selected="" onSelect={(surface) => go({ view: "survey", surface })} />
+        </div>
+        <table className="take">
+          <thead>
+            <tr>
+              <th scope="col">Surface</th>
+              <th scope="col">Work</th>
+              <th scope="col" className="num">
+                Hours
+              </th>
+              <th scope="col" className="num">
+                Days
+              </th>
+              <th scope="col" className="num">
+                Cost
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {views.map((v) => {
+              const o = v.specification.options.find((x) => x.id === v.chosen);
+              return (
+                <tr key={v.surface.id}>
+                  <td>{v.surface.title}</td>
+                  <td>{o?.name ?? "Held: see its sheet"}</td>
+                  <td className="num">{o?.labourHours ?? ""}</td>
+                  <td className="num">{o?.elapsedDays ?? ""}</td>
+                  <td className="num">{o ? money(o.cost) : ""}</td>
+                </tr>
+              );
+            })}
+          </tbody>
+        </table>
+        <p className="small soft" style={{ marginTop: 10 }}>
+          Times are for one person and surface by surface; lives are judgements. Local rules on lead, asbestos,
+          electricity, heights and waste come before anything said here, and licensed work is for licensed people.
+        </p>
+      </article>
+      {views.map((v) => (
+        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.title} date={today} />
+      ))}
+    </div>
+  );
+}
+
+function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: string; date: string }) {
+  const option = view.specification.options.find((o) => o.id === view.chosen);
+  const others = view.specification.options.filter((o) => o !== option);
+  return (
+    <article className="paper">
+      <div className="titleblock">
+        <h1>{view.surface.title}</h1>
+        <span>{date}</span>
+        <strong>
+          {jobTitle}, {view.spaceTitle}
+        </strong>
+        <span className="soft">revision {view.version}</span>
+      </div>
+      {view.holds.map((h) => (
+        <div key={h.need} className="hold" style={{ marginTop: 10 }}>
+          <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
+        </div>
+      ))}
+      <div style={{ height: 230, margin: "10px 0" }}>
+        <SectionDrawing section={view.section} option={option?.id} />
+      </div>
+      <h2>As found</h2>
+      <ul>
+        {view.findings.slice(0, 3).map((f) => (
+          <li key={f.cause}>
+            {f.title}: {f.for.slice(0, 3).join("; ")}.
+          </li>
+        ))}
+        {view.presumed.map((p) => (
+          <li key={p}>{p}</li>
+        ))}
+      </ul>
+      {option && (
+        <>
+          <h2>{option.name}</h2>
+          <div className="figures">
+            <span>{`${view.areaM2} m²`}</span>
+            <span>{money(option.cost)}</span>
+            <span>{option.labourHours} h</span>
+            <span>{option.elapsedDays} days</span>
+            <span>≈ {option.lifeYears} years to first maintenance</span>
+          </div>
+          <StepList option={option} />
+          {option.residualRisks.length > 0 && <h2>What can still go wrong</h2>}
+          <ul>
+            {option.residualRisks.map((r) => (
+              <li key={r}>{r}</li>
+            ))}
+          </ul>
+          {others.length > 0 && <h2>Other ways, not chosen</h2>}
+          <ul>
+            {others.map((o) => (
+              <li key={o.id}>
+                {o.name}: {money(o.cost)}, {o.elapsedDays} days, ≈ {o.lifeYears} years
+                {o.bestAt.length > 0 ? ` (${o.bestAt.join(", ")})` : ""}.
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
+    </article>
+  );
+}

@@ -1,0 +1,182 @@
+import type { Section } from "../api/client";
+import { Hatches } from "./Hatches";
+
+type Props = { section: Section; option: string | undefined };
+
+const W = 340;
+const H = 232;
+const Ground = 178;
+
+/**
+ * A cut through the surface at paint-film scale: substrate, old layers, what fails, and what the option lays on top.
+ * Film thickness is to scale within the drawing; the width stands for the whole face, so shares are to scale too.
+ */
+export function SectionDrawing({ section, option }: Props) {
+  const build = section.buildUps.find((b) => b.option === option) ?? section.buildUps[0];
+  const old = build?.strips ? [] : section.old;
+  const fresh = build?.layers ?? [];
+  const total = [...old, ...fresh].reduce((sum, l) => sum + l.microns, 0);
+  const scale = Math.min(0.42, 132 / Math.max(total, 60));
+  const left = 8;
+  const wide = W - 16;
+  const bareFrom = left + wide * (1 - (build?.strips ? 1 : section.bareShare + section.looseShare));
+  const oldTop = Ground - old.reduce((sum, l) => sum + l.microns * scale, 0);
+  let y = Ground;
+  const oldRects = old.map((layer, i) => {
+    const h = layer.microns * scale;
+    y -= h;
+    return { layer, y, h, shade: i % 2 };
+  });
+  let top = old.length > 0 ? oldTop : Ground;
+  let bareTop = Ground;
+  const freshRects = fresh.map((layer) => {
+    const h = Math.max(layer.microns * scale, 1.6);
+    const spot = layer.extent !== "whole";
+    if (!spot) {
+      top -= h;
+      const under = bareTop - h;
+      bareTop = under;
+      return { layer, y: top, h, x: left, w: wide, under };
+    }
+    const onKnot = layer.extent === "knots";
+    const onStain = layer.extent === "stain";
+    const onBare = !onKnot && !onStain;
+    const w = Math.max(10, wide * Math.min(1, layer.share));
+    const x = onBare ? Math.max(left, left + wide - w) : onKnot ? left + wide * 0.22 : left + wide * 0.4;
+    const at = onBare ? bareTop - h : top - h;
+    if (onBare) bareTop = at;
+    return { layer, y: at, h, x, w, under: undefined };
+  });
+  const wood = section.family === "wood";
+  const lifted = section.edges === "lifting" || section.looseShare > 0;
+  return (
+    <svg
+      className="drawing"
+      viewBox={`0 0 ${W} ${H}`}
+      role="img"
+      aria-label={describe(section, build?.layers.length ?? 0)}
+    >
+      <Hatches id="cut" />
+      <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill="var(--sheet)" />
+      <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill={`url(#cut-${wood ? "wood" : "plaster"})`} />
+      {section.moisture !== "dry" && (
+        <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill="url(#cut-damp)" />
+      )}
+      {wood && section.knots > 0 && (
+        <ellipse
+          cx={left + wide * 0.26}
+          cy={Ground + 12}
+          rx={13}
+          ry={7}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={2}
+        />
+      )}
+      {oldRects.map(({ layer, y: at, h, shade }) => (
+        <g key={`${layer.title}${at}`}>
+          <rect
+            x={left}
+            y={at}
+            width={Math.max(0, bareFrom - left)}
+            height={h}
+            fill="var(--old)"
+            opacity={shade ? 0.75 : 1}
+          />
+          <line x1={left} x2={bareFrom} y1={at} y2={at} stroke="var(--soft)" strokeWidth={0.6} />
+          {coatLines(layer.coats).map((f) => (
+            <line
+              key={f}
+              x1={left}
+              x2={bareFrom}
+              y1={at + h * f}
+              y2={at + h * f}
+              stroke="var(--soft)"
+              strokeWidth={0.25}
+            />
+          ))}
+        </g>
+      ))}
+      {old.length > 0 && section.stainShare > 0 && (
+        <rect
+          x={left + wide * 0.4}
+          y={oldTop}
+          width={Math.max(14, wide * section.stainShare)}
+          height={Ground - oldTop}
+          fill="url(#cut-stain)"
+        />
+      )}
+      {old.length > 0 && lifted && (
+        <path
+          d={`M${bareFrom} ${Ground} q-10 ${-(Ground - oldTop) * 0.5} -26 ${-(Ground - oldTop) * 0.2}`}
+          fill="none"
+          stroke="var(--failing-ink)"
+          strokeWidth={2}
+        />
+      )}
+      {!build?.strips && section.bareShare + section.looseShare > 0 && (
+        <rect x={bareFrom} y={Ground - 3} width={left + wide - bareFrom} height={3} fill="url(#cut-bare)" />
+      )}
+      {freshRects.map(({ layer, y: at, h, x, w, under }, i) => {
+        const spot = layer.extent !== "whole";
+        const key = `${layer.title}${i}`;
+        // A whole coat follows the step down into the patch.
+        const d =
+          under !== undefined && old.length > 0 && bareFrom < left + wide
+            ? `M${x} ${at} H${bareFrom - 4} L${bareFrom + 4} ${Math.max(under, at)} H${x + w} v${h} H${bareFrom + 4} L${bareFrom - 4} ${at + h} H${x} Z`
+            : `M${x} ${at} h${w} v${h} h${-w} Z`;
+        return (
+          <g key={key}>
+            <path d={d} fill={spot ? "var(--spot)" : "var(--new)"} stroke="var(--ink)" strokeWidth={0.5} />
+            {spot && <path d={d} fill="url(#cut-spot)" />}
+          </g>
+        );
+      })}
+      <g fontSize={10.5}>
+        {labels(section, fresh, oldRects, freshRects).map((label) => (
+          <text key={label.text} x={left + 4} y={label.y}>
+            {label.text}
+          </text>
+        ))}
+        <text className="dim" x={left} y={H - 6}>
+          {`${section.substrate} · ${section.moisture}${section.lead === "provedAbsent" ? "" : ` · lead ${section.lead}`}`}
+        </text>
+        <text className="dim" x={W - 8} y={H - 6} textAnchor="end">{`${Math.round(total)} µm of film`}</text>
+      </g>
+    </svg>
+  );
+}
+
+const coatLines = (coats: number) => Array.from({ length: Math.max(0, coats - 1) }, (_, i) => (i + 1) / coats);
+
+type Rect = { layer: { title: string; microns: number; coats: number; role: string }; y: number; h: number };
+
+// Labels run down the left, one line each, pushed apart so that thin films stay readable.
+function labels(section: Section, fresh: Section["old"], old: Rect[], laid: Rect[]) {
+  const wanted = [...[...laid].reverse(), ...[...old].reverse()].map((r) => ({
+    text: `${r.layer.title}${r.layer.coats > 1 ? ` × ${r.layer.coats}` : ""}, ${Math.round(r.layer.microns)} µm`,
+    y: r.y + Math.min(r.h, 12) / 2 + 3.5,
+  }));
+  let last = 6;
+  const placed = wanted.map((w) => {
+    last = Math.max(w.y, last + 11.5);
+    return { text: w.text, y: last };
+  });
+  const over = last - (Ground - 3);
+  if (over > 0) for (const p of placed) p.y -= over;
+  if (fresh.length === 0 && section.old.length === 0) placed.push({ text: "bare", y: Ground - 6 });
+  return placed.filter((p) => p.y > 6);
+}
+
+function describe(section: Section, layers: number) {
+  const parts = [
+    `Section: ${section.substrate}`,
+    section.old.length > 0 ? section.old.map((l) => `${l.coats} of ${l.title}`).join(", ") : "bare",
+  ];
+  if (section.bareShare + section.looseShare > 0)
+    parts.push(`${Math.round((section.bareShare + section.looseShare) * 100)} % bare or loose, edges ${section.edges}`);
+  if (section.stainShare > 0) parts.push("stained");
+  if (section.knots > 0) parts.push(`${section.knots} knots`);
+  parts.push(`${layers} new layers`);
+  return parts.join("; ");
+}

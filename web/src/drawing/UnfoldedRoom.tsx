@@ -1,0 +1,119 @@
+import type { SpaceView, Verdict } from "../api/client";
+import { Hatches } from "./Hatches";
+
+export const verdictWords: Record<Verdict, string> = {
+  sound: "sound",
+  prepare: "prepare",
+  failing: "failing",
+  held: "held",
+};
+
+type Props = { space: SpaceView; selected: string; onSelect: (surface: string) => void };
+
+/** The room laid flat, in metres: walls in walking order, ceiling above, woodwork where it runs. */
+export function UnfoldedRoom({ space, selected, onSelect }: Props) {
+  const { width, height, pieces } = space.unfolded;
+  const lines = new Map(space.surfaces.map((s) => [s.id, s]));
+  const pad = 0.32;
+  const size = Math.max(width / 62, height / 20);
+  const firstOf = new Set<string>();
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset
+    <svg
+      className="drawing"
+      viewBox={`${-pad} ${-pad} ${width + 2 * pad} ${height + 2 * pad + 0.25}`}
+      role="group"
+      aria-label={`${space.space.title}, unfolded`}
+    >
+      <Hatches id="room" scale={size / 14} />
+      {pieces.map((piece, index) => {
+        const line = piece.surface ? lines.get(piece.surface) : undefined;
+        const box = { x: piece.x, y: piece.y, width: piece.width, height: piece.height };
+        const key = `${piece.kind}${index}`;
+        const edge = {
+          fill: "none",
+          stroke: "var(--soft)",
+          strokeWidth: 1.2,
+          vectorEffect: "non-scaling-stroke",
+        } as const;
+        const titled = piece.kind !== "strip" && piece.kind !== "opening";
+        const label = titled ? fit(piece.title, piece.width, size) : "";
+        if (!line) {
+          return (
+            <g key={key}>
+              <rect {...box} fill={piece.kind === "opening" ? "var(--paper)" : "var(--sheet)"} />
+              <rect {...box} {...edge} strokeDasharray={piece.kind === "opening" ? undefined : "4 3"} />
+              {piece.kind === "opening" && (
+                <path d={`M${piece.x} ${piece.y} l${piece.width} ${piece.height}`} {...edge} opacity={0.5} />
+              )}
+              {label && (
+                <text className="dim" x={piece.x + size * 0.5} y={piece.y + size * 1.3} fontSize={size}>
+                  {label}
+                </text>
+              )}
+            </g>
+          );
+        }
+        const first = !firstOf.has(line.id);
+        firstOf.add(line.id);
+        const select = () => onSelect(line.id);
+        return (
+          // biome-ignore lint/a11y/useSemanticElements: a shape in a drawing cannot be a button element
+          <g
+            key={key}
+            className="piece"
+            role="button"
+            tabIndex={first ? 0 : -1}
+            aria-current={line.id === selected}
+            aria-label={`${line.title}: ${verdictWords[line.verdict]}${line.leadPresumed ? ", lead presumed" : ""}`}
+            aria-hidden={first ? undefined : true}
+            onClick={select}
+            onKeyDown={(e) => {
+              if (e.key === "Enter" || e.key === " ") {
+                e.preventDefault();
+                select();
+              }
+            }}
+          >
+            <rect {...box} fill={`var(--${line.verdict})`} />
+            {line.verdict !== "sound" && <rect {...box} fill={`url(#room-${line.verdict})`} />}
+            <rect className="edge" {...box} {...edge} />
+            {label && (
+              <>
+                <text x={piece.x + size * 0.5} y={piece.y + size * 1.35} fontSize={size} fontWeight={600}>
+                  {label}
+                </text>
+                <text className="dim" x={piece.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
+                  {`${verdictWords[line.verdict]} · ${line.areaM2} m²${line.leadPresumed ? " · Pb?" : ""}`}
+                </text>
+              </>
+            )}
+          </g>
+        );
+      })}
+      {space.space.walls?.map((wall) => {
+        const piece = pieces.find((p) => p.kind === "wall" && p.wall === wall.id);
+        return (
+          piece && (
+            <text
+              key={wall.id}
+              className="dim"
+              x={piece.x + piece.width / 2}
+              y={piece.y + piece.height + size * 1.1}
+              fontSize={size * 0.85}
+              textAnchor="middle"
+            >
+              {`${wall.lengthM} m`}
+            </text>
+          )
+        );
+      })}
+    </svg>
+  );
+}
+
+function fit(title: string, width: number, size: number) {
+  const room = Math.floor(width / (size * 0.54)) - 1;
+  if (room < 4) return "";
+  return title.length <= room ? title : `${title.slice(0, room - 1)}…`;
+}

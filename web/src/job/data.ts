@@ -1,0 +1,50 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, ask } from "../api/client";
+
+export const keys = {
+  jobs: ["jobs"] as const,
+  job: (job: string) => ["job", job] as const,
+  surface: (job: string, surface: string) => ["job", job, "surface", surface] as const,
+  checks: (job: string, surface: string, version: number) => ["job", job, "checks", surface, version] as const,
+  quantities: (job: string) => ["job", job, "quantities"] as const,
+  catalogue: ["catalogue"] as const,
+};
+
+export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => ask(api.GET("/api/jobs")) });
+
+export const useJob = (job: string) =>
+  useQuery({
+    queryKey: keys.job(job),
+    queryFn: () => ask(api.GET("/api/jobs/{job}", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useSurface = (job: string, surface: string) =>
+  useQuery({
+    queryKey: keys.surface(job, surface),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/surfaces/{surface}", { params: { path: { job, surface } } })),
+    enabled: surface !== "",
+    placeholderData: (previous) => previous,
+  });
+
+export const useChecks = (job: string, surface: string, version: number) =>
+  useQuery({
+    queryKey: keys.checks(job, surface, version),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/surfaces/{surface}/checks", { params: { path: { job, surface } } })),
+    enabled: surface !== "",
+    placeholderData: (previous) => previous,
+  });
+
+export const useQuantities = (job: string) =>
+  useQuery({
+    queryKey: keys.quantities(job),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/quantities", { params: { path: { job } } })),
+    enabled: job !== "",
+  });
+
+export const useCatalogue = () =>
+  useQuery({
+    queryKey: keys.catalogue,
+    queryFn: () => ask(api.GET("/api/catalogue")),
+    staleTime: Number.POSITIVE_INFINITY,
+  });

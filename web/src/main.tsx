@@ -1,0 +1,47 @@
+import "@fontsource-variable/bricolage-grotesque";
+import "@fontsource-variable/instrument-sans";
+import "./styles.css";
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { ConfigProvider } from "antd";
+import { StrictMode, useEffect, useState } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { Jobs } from "./shell/Jobs";
+import { Shell } from "./shell/Shell";
+import { type Mode, sheetTheme } from "./theme";
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
+});
+
+function App() {
+  const [mode, setMode] = useState<Mode>(() => {
+    const kept = localStorage.getItem("sheet");
+    if (kept === "dark" || kept === "light") return kept;
+    return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
+  });
+  useEffect(() => {
+    document.documentElement.dataset.mode = mode;
+    localStorage.setItem("sheet", mode);
+  }, [mode]);
+  return (
+    <ConfigProvider theme={sheetTheme(mode)}>
+      <QueryClientProvider client={client}>
+        <BrowserRouter>
+          <Routes>
+            <Route path="/" element={<Jobs />} />
+            <Route path="/:job/:view?/:space?/:surface?" element={<Shell mode={mode} onMode={setMode} />} />
+          </Routes>
+        </BrowserRouter>
+      </QueryClientProvider>
+    </ConfigProvider>
+  );
+}
+
+const root = document.getElementById("root");
+if (root)
+  createRoot(root).render(
+    <StrictMode>
+      <App />
+    </StrictMode>,
+  );

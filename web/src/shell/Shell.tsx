@@ -1,0 +1,181 @@
+import { Modal } from "antd";
+import { useEffect, useState } from "react";
+import { Link, useNavigate, useParams } from "react-router";
+import { AuditView } from "../audit/AuditView";
+import { BuyView } from "../buy/BuyView";
+import { DocumentView } from "../document/DocumentView";
+import { useCatalogue, useJob, useSurface } from "../job/data";
+import { useEdit } from "../job/useEdit";
+import { SurveyView } from "../survey/SurveyView";
+import type { Mode } from "../theme";
+import { WorkView } from "../work/WorkView";
+import { FileMenu } from "./FileMenu";
+import { type Place, PlaceProvider, type View, views } from "./Place";
+
+const titles: Record<View, string> = {
+  survey: "Survey",
+  work: "Work",
+  audit: "Own sequence",
+  buy: "Buy",
+  document: "Document",
+};
+
+type Props = { mode: Mode; onMode: (mode: Mode) => void };
+
+/** The frame round every view: title strip, views, shortcuts. */
+export function Shell({ mode, onMode }: Props) {
+  const params = useParams();
+  const jobId = params.job ?? "";
+  const at = (views as readonly string[]).includes(params.view ?? "") ? (params.view as View) : "survey";
+  const navigate = useNavigate();
+  const job = useJob(jobId);
+  const catalogue = useCatalogue();
+  const spaces = job.data?.buildings.flatMap((b) => b.spaces) ?? [];
+  const space =
+    spaces.find((s) => s.surfaces.some((f) => f.id === params.surface)) ??
+    spaces.find((s) => s.space.id === params.space) ??
+    spaces[0];
+  const surfaceId = space?.surfaces.find((f) => f.id === params.surface)?.id ?? space?.surfaces[0]?.id ?? "";
+  const surface = useSurface(jobId, surfaceId);
+  const view = surfaceId === "" || surface.data?.surface.id !== surfaceId ? undefined : surface.data;
+  const edit = useEdit(jobId, view);
+  const [help, setHelp] = useState(false);
+
+  const go: Place["go"] = (to) => {
+    const nextSpace =
+      to.space ?? spaces.find((s) => s.surfaces.some((f) => f.id === to.surface))?.space.id ?? space?.space.id ?? "";
+    const nextSurface = to.surface ?? (to.space ? "" : surfaceId);
+    navigate(`/${jobId}/${to.view ?? at}/${nextSpace}${nextSurface ? `/${nextSurface}` : ""}`);
+  };
+
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const target = e.target as HTMLElement;
+      const typing = target.closest("input, select, textarea, [role='dialog']") !== null;
+      if (
+        (e.ctrlKey || e.metaKey) &&
+        e.key === "z" &&
+        !(target instanceof HTMLInputElement && target.type === "text")
+      ) {
+        e.preventDefault();
+        edit.undo();
+        return;
+      }
+      if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
+      const order = space?.surfaces.map((s) => s.id) ?? [];
+      const here = order.indexOf(surfaceId);
+      const number = Number(e.key);
+      if (e.key === "?") setHelp(true);
+      else if (number >= 1 && number <= views.length) go({ view: views[number - 1] });
+      else if (e.key === "j" && order[here + 1]) go({ surface: order[here + 1] });
+      else if (e.key === "k" && order[here - 1]) go({ surface: order[here - 1] });
+      else if (e.key === "u") edit.undo();
+      else if (e.key === "f") document.querySelector<HTMLElement>(".facts select, .facts input")?.focus();
+      else return;
+      e.preventDefault();
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  });
+
+  useEffect(() => {
+    document.title = job.data ? `${view?.surface.title ?? job.data.title} · ${titles[at]} · All Sound` : "All Sound";
+  }, [job.data, view, at]);
+
+  const order = space?.surfaces ?? [];
+  const here = order.findIndex((s) => s.id === surfaceId);
+  return (
+    <div className="frame">
+      <header className="strip">
+        <Link to="/" className="mark">
+          All Sound
+        </Link>
+        <nav className="views" aria-label="Views">
+          {views.map((v) => (
+            <Link
+              key={v}
+              to={`/${jobId}/${v}/${space?.space.id ?? ""}${surfaceId ? `/${surfaceId}` : ""}`}
+              aria-current={v === at ? "page" : undefined}
+            >
+              {titles[v]}
+            </Link>
+          ))}
+        </nav>
+        <span className="fill" />
+        <span className="jobname">{job.data?.title}</span>
+        <FileMenu job={jobId} />
+        <button
+          type="button"
+          onClick={() => onMode(mode === "dark" ? "light" : "dark")}
+          aria-label={mode === "dark" ? "Light sheet" : "Dark sheet"}
+        >
+          {mode === "dark" ? "☀" : "☾"}
+        </button>
+        <button type="button" onClick={() => setHelp(true)} aria-label="Shortcuts">
+          ?
+        </button>
+      </header>
+      <main style={{ minHeight: 0, overflow: "auto" }}>
+        <h1 className="sr">
+          {job.data?.title}: {titles[at]}
+        </h1>
+        {job.isError && (
+          <p className="hold" style={{ margin: 16 }}>
+            {job.error.message}
+          </p>
+        )}
+        {job.data && (
+          <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go }}>
+            {at === "survey" && <SurveyView />}
+            {at === "work" && <WorkView />}
+            {at === "audit" && <AuditView />}
+            {at === "buy" && <BuyView />}
+            {at === "document" && <DocumentView />}
+          </PlaceProvider>
+        )}
+        {order.length > 1 && at !== "document" && at !== "buy" && (
+          <nav className="pager" aria-label="Surfaces">
+            <button
+              type="button"
+              className="btn"
+              disabled={here <= 0}
+              onClick={() => go({ surface: order[here - 1]?.id })}
+            >
+              ‹ {order[here - 1]?.title ?? ""}
+            </button>
+            <button
+              type="button"
+              className="btn"
+              disabled={here >= order.length - 1}
+              onClick={() => go({ surface: order[here + 1]?.id })}
+            >
+              {order[here + 1]?.title ?? ""} ›
+            </button>
+          </nav>
+        )}
+      </main>
+      <Modal title="Shortcuts" open={help} onCancel={() => setHelp(false)} footer={null} destroyOnHidden>
+        <table className="take">
+          <tbody>
+            {(
+              [
+                ["1 … 5", "Survey, Work, Own sequence, Buy, Document"],
+                ["j  k", "next and previous surface in walking order"],
+                ["f", "to the facts; Tab goes from fact to fact"],
+                ["u", "undo (also Ctrl+Z)"],
+                ["?", "this sheet"],
+              ] as const
+            ).map(([key, what]) => (
+              <tr key={key}>
+                <td>
+                  <kbd>{key}</kbd>
+                </td>
+                <td>{what}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </Modal>
+    </div>
+  );
+}

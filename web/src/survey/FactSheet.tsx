@@ -1,0 +1,130 @@
+import { useId } from "react";
+import type { Catalogue, Facts, Surface } from "../api/client";
+import type { Edit } from "../job/useEdit";
+import { type Field, groups } from "./fields";
+import { LayersEditor } from "./LayersEditor";
+import { SignsEditor } from "./SignsEditor";
+
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue };
+
+/** Everything recorded of one surface. Each answer saves as it is given. */
+export function FactSheet({ edit, surface, catalogue }: Props) {
+  const set = (facts: Partial<Facts>, soon = true) =>
+    edit.change({ ...surface, facts: { ...surface.facts, ...facts } }, soon);
+  return (
+    <div className="facts">
+      <LayersEditor edit={edit} surface={surface} catalogue={catalogue} />
+      {groups.map((group) => (
+        <section key={group.title} className="factgroup">
+          <h3>{group.title}</h3>
+          {group.fields.map((field) => (
+            <FactRow
+              key={field.key}
+              field={field}
+              value={surface.facts?.[field.key] ?? null}
+              onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
+            />
+          ))}
+        </section>
+      ))}
+      <SignsEditor edit={edit} surface={surface} catalogue={catalogue} />
+    </div>
+  );
+}
+
+type RowProps = { field: Field; value: unknown; onSet: (value: unknown, soon?: boolean) => void };
+
+function FactRow({ field, value, onSet }: RowProps) {
+  const id = useId();
+  const unknown = value === null || value === undefined;
+  const cls = `fact${unknown ? " unknown" : ""}`;
+  if (field.kind === "yesno") {
+    const options: [string, boolean | null][] = [
+      ["not known", null],
+      ["no", false],
+      ["yes", true],
+    ];
+    return (
+      <div className={cls}>
+        <span className="label" id={id} title={field.help}>
+          {field.label}
+        </span>
+        <div className="row">
+          <fieldset className="tri" aria-labelledby={id} style={{ margin: 0, padding: 0 }}>
+            {options.map(([word, v]) => (
+              <label key={word}>
+                <input type="radio" name={id} checked={(value ?? null) === v} onChange={() => onSet(v)} />
+                {word}
+              </label>
+            ))}
+          </fieldset>
+        </div>
+      </div>
+    );
+  }
+  return (
+    <div className={cls}>
+      <label htmlFor={id} title={field.help}>
+        {field.label}
+      </label>
+      {field.kind === "pick" ? (
+        <select
+          id={id}
+          className="pick"
+          value={(value as string | null) ?? ""}
+          onChange={(e) => onSet(e.target.value === "" ? null : e.target.value)}
+        >
+          <option value="">not known</option>
+          {field.options.map(([v, word]) => (
+            <option key={v} value={v}>
+              {word}
+            </option>
+          ))}
+        </select>
+      ) : (
+        <NumberBox id={id} field={field} value={value as number | null} onSet={onSet} />
+      )}
+    </div>
+  );
+}
+
+type NumberProps = {
+  id: string;
+  field: Field & { kind: "percent" | "number" };
+  value: number | null;
+  onSet: (value: unknown, soon?: boolean) => void;
+};
+
+function NumberBox({ id, field, value, onSet }: NumberProps) {
+  const percent = field.kind === "percent";
+  const shown =
+    value === null || value === undefined ? "" : percent ? String(Math.round(value * 1000) / 10) : String(value);
+  const most = percent ? 100 : field.most;
+  return (
+    <span className="row">
+      <input
+        id={id}
+        className="pick"
+        type="number"
+        inputMode="decimal"
+        min={percent ? 0 : field.least}
+        max={most}
+        step={percent ? 1 : field.step}
+        placeholder="not known"
+        key={shown}
+        defaultValue={shown}
+        onBlur={(e) => {
+          const text = e.target.value.trim();
+          if (text === shown) return;
+          const n = Number(text);
+          if (text === "") onSet(null);
+          else if (Number.isFinite(n)) onSet(percent ? Math.round(n * 10) / 1000 : n, false);
+        }}
+        onKeyDown={(e) => {
+          if (e.key === "Enter") e.currentTarget.blur();
+        }}
+      />
+      <span className="unit">{percent ? "%" : field.unit}</span>
+    </span>
+  );
+}

@@ -1,0 +1,104 @@
+import type { Catalogue, Surface } from "../api/client";
+import type { Edit } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
+
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue };
+
+/** What the surface is and what lies on it, from the substrate outward. */
+export function LayersEditor({ edit, surface, catalogue }: Props) {
+  const layers = surface.layers ?? [];
+  const put = (next: typeof layers) => edit.change({ ...surface, layers: next });
+  return (
+    <section className="factgroup">
+      <h3>Build-up</h3>
+      <div className="fact">
+        <label htmlFor="substrate">Substrate</label>
+        <select
+          id="substrate"
+          className="pick"
+          value={surface.substrate}
+          onChange={(e) => edit.change({ ...surface, substrate: e.target.value })}
+        >
+          {catalogue.substrates.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.title}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div className="fact">
+        <label htmlFor="year">Year of the fabric</label>
+        <DraftBox
+          id="year"
+          label=""
+          value={surface.year ?? null}
+          onSet={(year) => edit.change({ ...surface, year })}
+          placeholder="as the building"
+        />
+      </div>
+      <div className="fact">
+        <span className="label">Old coats, from below{surface.layers ? "" : " ?"}</span>
+        <span className="row">
+          <button
+            type="button"
+            className="btn tight"
+            onClick={() => put([...layers, { coating: "emul_matt", coats: 1 }])}
+          >
+            Add coat
+          </button>
+          {!surface.layers && (
+            <button type="button" className="btn tight" onClick={() => put([])}>
+              It is bare
+            </button>
+          )}
+        </span>
+      </div>
+      <ol className="list">
+        {layers.map((layer, i) => {
+          const key = `${i}-${layer.coating}`;
+          const set = (change: Partial<typeof layer>) => put(layers.map((l, n) => (n === i ? { ...l, ...change } : l)));
+          return (
+            <li key={key} className="row" style={{ padding: "2px 0" }}>
+              <select
+                className="pick"
+                aria-label={`Coat ${i + 1}`}
+                value={layer.coating}
+                onChange={(e) => set({ coating: e.target.value })}
+              >
+                {catalogue.coatings.map((c) => (
+                  <option key={c.id} value={c.id}>
+                    {c.title}
+                  </option>
+                ))}
+              </select>
+              <span style={{ width: 62 }}>
+                <DraftBox
+                  label={`How many coats of ${layer.coating}`}
+                  value={layer.coats ?? 1}
+                  onSet={(coats) => set({ coats: coats ?? 1 })}
+                />
+              </span>
+              <span style={{ width: 84 }}>
+                <DraftBox
+                  label={`Year of ${layer.coating}`}
+                  value={layer.year ?? null}
+                  onSet={(year) => set({ year })}
+                  placeholder="year"
+                />
+              </span>
+              <button
+                type="button"
+                className="btn tight"
+                aria-label={`Take ${layer.coating} away`}
+                onClick={() => put(layers.filter((_, n) => n !== i))}
+              >
+                ×
+              </button>
+            </li>
+          );
+        })}
+        {surface.layers && layers.length === 0 && <li className="soft small">Bare: no old coats.</li>}
+      </ol>
+    </section>
+  );
+}

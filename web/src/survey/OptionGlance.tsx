@@ -1,0 +1,46 @@
+import type { Option, SurfaceView } from "../api/client";
+
+type Props = { view: SurfaceView; onChoose: (option: Option) => void };
+
+/** The options in brief, beside the facts that they follow from. */
+export function OptionGlance({ view, onChoose }: Props) {
+  const options = view.specification.options;
+  if (options.length === 0)
+    return (
+      <p className="soft">
+        {view.specification.blocked
+          ? `No way yet: ${view.specification.blocked.need}. ${view.specification.blocked.frees.join("; ")}.`
+          : "Nothing is specified while the work is held."}
+      </p>
+    );
+  return (
+    <>
+      {options.map((o) => (
+        <button
+          key={o.id}
+          type="button"
+          className="glance"
+          aria-pressed={o.id === view.chosen}
+          onClick={() => onChoose(o)}
+        >
+          <strong>{o.name}</strong>
+          {o.bestAt.length > 0 && <div className="best">{o.bestAt.join(" · ")}</div>}
+          <div className="figures">
+            <span>
+              <b>{money(o.cost)}</b>
+            </span>
+            <span>{o.labourHours} h</span>
+            <span>{o.elapsedDays} days</span>
+            <span>≈ {o.lifeYears} years</span>
+            <span>{o.steps.length} steps</span>
+          </div>
+        </button>
+      ))}
+    </>
+  );
+}
+
+export const money = (m: { amount: number; currency: string }) =>
+  new Intl.NumberFormat("en-GB", { style: "currency", currency: m.currency, maximumFractionDigits: 0 }).format(
+    m.amount,
+  );

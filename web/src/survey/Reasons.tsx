@@ -1,0 +1,82 @@
+import type { SurfaceView } from "../api/client";
+import { useChecks } from "../job/data";
+
+/** What holds the work, why the surface fails, what was taken for granted, and which check would change something. */
+export function Reasons({ view }: { view: SurfaceView }) {
+  const checks = useChecks(view.job, view.surface.id, view.version);
+  return (
+    <>
+      {view.holds.map((hold) => (
+        <div key={hold.need} className="hold">
+          <strong>Held. {hold.reason}</strong>
+          <p>{hold.consequence}</p>
+          <ul>
+            {hold.frees.map((free) => (
+              <li key={free}>{free}</li>
+            ))}
+          </ul>
+        </div>
+      ))}
+      <h3>Why it fails</h3>
+      {view.findings.length === 0 && <p className="soft small">No sign of failure recorded, so nothing to explain.</p>}
+      {view.findings.slice(0, 4).map((f) => (
+        <article key={f.cause} className="finding">
+          <div className="how">
+            <span className="weight">{likely(f.probability)}</span>
+            <strong>{f.title}</strong>
+          </div>
+          <ul className="list small">
+            {f.for.slice(0, 4).map((line) => (
+              <li key={line} className="for">
+                {line}
+              </li>
+            ))}
+            {f.against.slice(0, 3).map((line) => (
+              <li key={line} className="against">
+                {line}
+              </li>
+            ))}
+          </ul>
+          <p className="small soft">Cure: {f.cures.join("; ")}.</p>
+        </article>
+      ))}
+      <h3 style={{ marginTop: 10 }}>Taken for granted</h3>
+      {view.presumed.length === 0 && <p className="soft small">Nothing: everything that matters is recorded.</p>}
+      {view.presumed.map((line) => (
+        <p key={line} className="presumed">
+          {line}
+        </p>
+      ))}
+      <h3 style={{ marginTop: 10 }}>Worth checking next</h3>
+      {checks.data?.length === 0 && <p className="soft small">No check left would change the work.</p>}
+      {checks.data?.slice(0, 4).map((c) => (
+        <article key={c.check} className="finding">
+          <div className="how">
+            <strong>
+              {c.gate ? "First: " : ""}
+              {c.title}
+            </strong>
+            <span className="soft small">
+              {c.minutes} min{c.waitHours > 0 ? `, result after ${c.waitHours} h` : ""}
+            </span>
+          </div>
+          {c.wouldChange.map((line) => (
+            <p key={line} className="small">
+              {line}
+            </p>
+          ))}
+          {c.hazard && <p className="caution">{c.hazard}</p>}
+          <p className="small soft">
+            {c.do} {c.source}
+          </p>
+        </article>
+      ))}
+    </>
+  );
+}
+
+// Words, since the numbers behind them are judgements.
+function likely(p: number) {
+  const word = p >= 0.85 ? "very likely" : p >= 0.6 ? "likely" : p >= 0.25 ? "possible" : "less likely";
+  return `${word}`;
+}

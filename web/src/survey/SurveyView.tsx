@@ -1,0 +1,129 @@
+import { useState } from "react";
+import { SectionDrawing } from "../drawing/SectionDrawing";
+import { UnfoldedRoom, verdictWords } from "../drawing/UnfoldedRoom";
+import { usePlace } from "../shell/Place";
+import { SaveMark } from "../shell/SaveMark";
+import { AddSpace, AddSurface } from "./AddThings";
+import { FactSheet } from "./FactSheet";
+import { OptionGlance } from "./OptionGlance";
+import { Reasons } from "./Reasons";
+
+/** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
+export function SurveyView() {
+  const { job, space, view, edit, catalogue, go } = usePlace();
+  const [adding, setAdding] = useState<"surface" | "space" | null>(null);
+  const line = space?.surfaces.find((s) => s.id === view?.surface.id);
+  return (
+    <div className="survey">
+      <section className="sheet room" aria-label="Room">
+        <header>
+          <h2>
+            <label htmlFor="space-pick" className="sr">
+              Room
+            </label>
+            <select
+              id="space-pick"
+              className="pick"
+              style={{ fontWeight: 650 }}
+              value={space?.space.id ?? ""}
+              onChange={(e) => go({ space: e.target.value })}
+            >
+              {job.buildings.flatMap((b) =>
+                b.spaces.map((s) => (
+                  <option key={s.space.id} value={s.space.id}>
+                    {s.space.title}
+                  </option>
+                )),
+              )}
+            </select>
+          </h2>
+          <button type="button" className="btn tight" onClick={() => setAdding("space")}>
+            New room
+          </button>
+          <button type="button" className="btn tight" onClick={() => setAdding("surface")} disabled={!space}>
+            New surface
+          </button>
+          <span className="grow" />
+          <span className="soft small hint">walking order, left to right</span>
+        </header>
+        <div className="body">
+          {space && (
+            <UnfoldedRoom space={space} selected={view?.surface.id ?? ""} onSelect={(surface) => go({ surface })} />
+          )}
+        </div>
+      </section>
+      <section className="sheet section" aria-label="Section">
+        <header>
+          <h2>Section</h2>
+          <span className="grow" />
+          {line && <span className={`verdict ${line.verdict}`}>{verdictWords[line.verdict]}</span>}
+        </header>
+        <div className="body">
+          {view && <SectionDrawing section={view.section} option={view.chosen ?? undefined} />}
+        </div>
+      </section>
+      <section className="sheet facts-sheet" aria-label="Facts">
+        <header>
+          <h2>{edit.draft?.title ?? "No surface yet"}</h2>
+          <span className="grow" />
+          <SaveMark edit={edit} />
+        </header>
+        <div className="body">
+          {edit.draft && catalogue ? (
+            <FactSheet key={edit.draft.id} edit={edit} surface={edit.draft} catalogue={catalogue} />
+          ) : (
+            <p className="soft">Add a surface to begin.</p>
+          )}
+        </div>
+      </section>
+      <section className="sheet reasons" aria-label="Reasons">
+        <header>
+          <h2>Reasons</h2>
+          <span className="grow" />
+          {view && (
+            <span className="soft small">
+              {view.areaM2 > 0
+                ? `${view.areaM2} m²${view.lengthM > 0 ? `, ${view.lengthM} m` : ""}`
+                : "no dimensions yet"}
+            </span>
+          )}
+        </header>
+        <div className="body">{view && <Reasons view={view} />}</div>
+      </section>
+      <section className="sheet glances" aria-label="Ways to do it">
+        <header>
+          <h2>Ways to do it</h2>
+          <span className="grow" />
+          <button type="button" className="btn tight" onClick={() => go({ view: "work" })} disabled={!view}>
+            Steps
+          </button>
+        </header>
+        <div className="body">
+          {view && edit.draft && (
+            <OptionGlance view={view} onChoose={(o) => edit.draft && edit.change({ ...edit.draft, choice: o.id })} />
+          )}
+        </div>
+      </section>
+      {catalogue && space && (
+        <AddSurface
+          job={job}
+          space={space.space.id}
+          catalogue={catalogue}
+          open={adding === "surface"}
+          onClose={(added) => {
+            setAdding(null);
+            if (added) go({ surface: added });
+          }}
+        />
+      )}
+      <AddSpace
+        job={job}
+        open={adding === "space"}
+        onClose={(added) => {
+          setAdding(null);
+          if (added) go({ space: added });
+        }}
+      />
+    </div>
+  );
+}

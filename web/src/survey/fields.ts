@@ -1,0 +1,191 @@
+import type { Facts } from "../api/client";
+
+type Of<T extends keyof Facts> = { key: T; label: string; help: string };
+
+export type Field =
+  | (Of<keyof Facts> & { kind: "yesno" })
+  | (Of<keyof Facts> & { kind: "percent" })
+  | (Of<keyof Facts> & { kind: "number"; unit: string; least: number; most: number; step: number })
+  | (Of<keyof Facts> & { kind: "pick"; options: [string, string][] });
+
+export type FieldGroup = { title: string; fields: Field[] };
+
+const lead: [string, string][] = [
+  ["provedAbsent", "proved absent, every layer"],
+  ["confirmed", "found"],
+  ["presumed", "presumed"],
+];
+
+/** What can be recorded of a condition, in the order in which it is met on the face. */
+export const groups: FieldGroup[] = [
+  {
+    title: "Film",
+    fields: [
+      { key: "looseShare", kind: "percent", label: "Loose film", help: "Share that a blunt scraper lifts." },
+      { key: "bareShare", kind: "percent", label: "Bare already", help: "Share where the substrate shows." },
+      {
+        key: "edges",
+        kind: "pick",
+        label: "Edges under the scraper",
+        help: "Lifting: it goes on lifting however far it is chased, even in one corner.",
+        options: [
+          ["firm", "firm edge reached"],
+          ["lifting", "keep lifting"],
+        ],
+      },
+      { key: "powdery", kind: "yesno", label: "Powders after brushing", help: "Rub with a dark cloth." },
+      {
+        key: "key",
+        kind: "pick",
+        label: "Grip",
+        help: "Shiny films need a key.",
+        options: [
+          ["toothy", "matt, toothy"],
+          ["shiny", "shiny"],
+          ["abraded", "abraded to matt"],
+        ],
+      },
+      {
+        key: "gloss60",
+        kind: "number",
+        label: "Gloss at 60°",
+        unit: "GU",
+        least: 0,
+        most: 120,
+        step: 1,
+        help: "Over 30 is shiny.",
+      },
+      { key: "lumps", kind: "yesno", label: "Lumps, runs, ropes", help: "They show through every coat." },
+    ],
+  },
+  {
+    title: "Safety",
+    fields: [
+      {
+        key: "lead",
+        kind: "pick",
+        label: "Lead",
+        help: "Unknown is worked as lead where the age allows it.",
+        options: lead,
+      },
+      { key: "asbestos", kind: "pick", label: "Asbestos", help: "Sampling is for trained people.", options: lead },
+      {
+        key: "outlets",
+        kind: "yesno",
+        label: "Live outlets in the face",
+        help: "Isolation is for a competent person.",
+      },
+      {
+        key: "access",
+        kind: "pick",
+        label: "Reach",
+        help: "By default from the height.",
+        options: [
+          ["inReach", "from the floor"],
+          ["needsPlatform", "needs a platform"],
+          ["platformUp", "platform stands"],
+        ],
+      },
+    ],
+  },
+  {
+    title: "Damp and dirt",
+    fields: [
+      {
+        key: "moisture",
+        kind: "pick",
+        label: "Moisture",
+        help: "By a number: humidity at the face, or a pin meter.",
+        options: [
+          ["dry", "dry"],
+          ["drying", "drying"],
+          ["damp", "damp"],
+          ["wet", "wet"],
+        ],
+      },
+      {
+        key: "dampSource",
+        kind: "pick",
+        label: "Source of damp",
+        help: "Open holds the work.",
+        options: [
+          ["none", "no sign of damp"],
+          ["cured", "found and mended"],
+          ["open", "open"],
+        ],
+      },
+      {
+        key: "soil",
+        kind: "pick",
+        label: "Soil",
+        help: "Water that breaks into beads is grease.",
+        options: [
+          ["clean", "clean"],
+          ["light", "light"],
+          ["greasy", "greasy"],
+        ],
+      },
+      { key: "mould", kind: "yesno", label: "Mould", help: "Grouped spots that clear under a chlorine drop." },
+      {
+        key: "mouldSource",
+        kind: "pick",
+        label: "Cause of mould",
+        help: "Cold surface, wet air.",
+        options: [
+          ["none", "none"],
+          ["cured", "put right"],
+          ["open", "open"],
+        ],
+      },
+      { key: "salts", kind: "yesno", label: "Salts", help: "White needles or crust." },
+      { key: "silicone", kind: "yesno", label: "Silicone", help: "Water beads near old sealant." },
+      {
+        key: "ph",
+        kind: "number",
+        label: "Surface pH",
+        unit: "pH",
+        least: 0,
+        most: 14,
+        step: 0.5,
+        help: "Paper on a wet spot.",
+      },
+    ],
+  },
+  {
+    title: "Stains",
+    fields: [
+      { key: "waterStainShare", kind: "percent", label: "Water stain", help: "Ring or patch of an old leak." },
+      { key: "tar", kind: "yesno", label: "Nicotine or soot", help: "Alkaline wipe comes away brown." },
+      { key: "ink", kind: "yesno", label: "Ink or marker", help: "Bleeds through every coat." },
+      {
+        key: "knots",
+        kind: "number",
+        label: "Knots that show",
+        unit: "no.",
+        least: 0,
+        most: 9999,
+        step: 1,
+        help: "Sticky is live.",
+      },
+    ],
+  },
+  {
+    title: "Shape and fabric",
+    fields: [
+      { key: "fillShare", kind: "percent", label: "To fill", help: "Hollows, holes, still cracks." },
+      {
+        key: "openJointM",
+        kind: "number",
+        label: "Open joint",
+        unit: "m",
+        least: 0,
+        most: 9999,
+        step: 0.5,
+        help: "Length to caulk.",
+      },
+      { key: "hollow", kind: "yesno", label: "Hollow plaster", help: "Dull and moves under the hand." },
+      { key: "rot", kind: "yesno", label: "Decay", help: "An awl sinks more than 3 mm." },
+      { key: "liveCrack", kind: "yesno", label: "Crack that moves", help: "0.2 mm a season or more." },
+    ],
+  },
+];

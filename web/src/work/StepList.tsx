@@ -1,0 +1,81 @@
+import type { Option, Step } from "../api/client";
+
+/** Steps with caution before, how, why, and who says so. */
+export function StepList({ option, full = false }: { option: Option; full?: boolean }) {
+  return (
+    <ol className="steps">
+      {option.steps.map((s) => (
+        <StepRow key={s.n} step={s} full={full} />
+      ))}
+    </ol>
+  );
+}
+
+function StepRow({ step, full }: { step: Step; full: boolean }) {
+  const { least, advised, latest } = step.waitHours;
+  return (
+    <li className="step">
+      {step.waitBefore > 0 && <div className="wait">{`after ${hours(step.waitBefore)}`}</div>}
+      <span className="no">{step.n}</span>
+      <div>
+        {step.cautions.map((c) => (
+          <p key={c} className="caution">
+            {c}
+          </p>
+        ))}
+        <h3>
+          {step.title}
+          {step.productTitle && <span className="soft">{`: ${step.productTitle}`}</span>}
+          {step.coat != null && <span className="tag" style={{ marginLeft: 8 }}>{`coat ${step.coat}`}</span>}
+        </h3>
+        <p>{step.do}</p>
+        <dl>
+          {step.dilution && row("thin", step.dilution)}
+          {step.tool && row("tool", step.tool)}
+          {advised != null &&
+            row(
+              "dries",
+              `least ${hours(least ?? advised)}, better ${hours(advised)}${latest != null ? `, key it after ${hours(latest)}` : ""}`,
+            )}
+          {row("done when", step.accept)}
+          {step.protection.length > 0 && row("wear", step.protection.join(", "))}
+        </dl>
+        {step.assumes.map((a) => (
+          <p key={a} className="presumed">
+            {a}
+          </p>
+        ))}
+        <details open={full}>
+          <summary className="small">
+            <b>Why?</b> {step.why}
+          </summary>
+          <ul className="small">
+            {step.because.map((b) => (
+              <li key={`${b.need}${b.step}`}>
+                {b.step != null ? `Step ${b.step}` : "The finished work"} needs: {b.title}. Otherwise: {b.otherwise}{" "}
+                <span className="soft">({b.source})</span>
+              </li>
+            ))}
+          </ul>
+          <p className="small soft">
+            Who says so: {step.source}. {step.hours} h{step.litres > 0 ? `, ${step.litres} L` : ""}.
+          </p>
+        </details>
+      </div>
+    </li>
+  );
+}
+
+const row = (word: string, text: string) => (
+  <>
+    <dt>{word}</dt>
+    <dd>{text}</dd>
+  </>
+);
+
+export const hours = (h: number) =>
+  h < 1
+    ? `${Math.round(h * 60)} min`
+    : h >= 48
+      ? `${Math.round((h / 24) * 10) / 10} days`
+      : `${Math.round(h * 100) / 100} h`;

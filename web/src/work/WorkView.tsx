@@ -1,0 +1,142 @@
+import type { Option } from "../api/client";
+import { SectionDrawing } from "../drawing/SectionDrawing";
+import { usePlace } from "../shell/Place";
+import { money } from "../survey/OptionGlance";
+import { StepList } from "./StepList";
+
+/** The options side by side, and the steps of the one chosen with their reasons. */
+export function WorkView() {
+  const { view, edit } = usePlace();
+  if (!view) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
+  const options = view.specification.options;
+  const chosen = options.find((o) => o.id === view.chosen) ?? options[0];
+  const choose = (o: Option) => edit.draft && edit.change({ ...edit.draft, choice: o.id });
+  return (
+    <div className="work">
+      <section className="compare" aria-label="Options side by side">
+        {options.length === 0 && <Nothing />}
+        <div className="columns">
+          {options.map((o) => (
+            <button
+              key={o.id}
+              type="button"
+              className="option"
+              aria-pressed={o.id === chosen?.id}
+              onClick={() => choose(o)}
+            >
+              <h2>{o.name}</h2>
+              <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
+                {o.bestAt.join(" · ") || " "}
+              </p>
+              <Bar word="cost" value={o.cost.amount} all={options.map((x) => x.cost.amount)} show={money(o.cost)} />
+              <Bar
+                word="days"
+                value={o.elapsedDays}
+                all={options.map((x) => x.elapsedDays)}
+                show={`${o.elapsedDays}`}
+              />
+              <Bar
+                word="cost a year"
+                value={o.costPerYear}
+                all={options.map((x) => x.costPerYear)}
+                show={money({ amount: o.costPerYear, currency: o.cost.currency })}
+              />
+              <Bar word="hazard" value={o.hazard} all={options.map((x) => x.hazard)} show={`${o.hazard}`} />
+              <Bar
+                word="lasts"
+                value={o.lifeYears}
+                all={options.map((x) => x.lifeYears)}
+                show={`≈ ${o.lifeYears} y`}
+                most
+              />
+            </button>
+          ))}
+        </div>
+      </section>
+      <section className="sheet" aria-label="Steps">
+        <header>
+          <h2>{chosen ? chosen.name : "No steps"}</h2>
+          <span className="grow" />
+          {chosen && (
+            <span className="soft small">{`${chosen.labourHours} h of work, ${chosen.steps.length} steps`}</span>
+          )}
+        </header>
+        <div className="body">{chosen && <StepList option={chosen} />}</div>
+      </section>
+      <aside className="sheet" aria-label="Section with this option">
+        <header>
+          <h2>What it builds</h2>
+        </header>
+        <div className="body">
+          <div style={{ height: 225 }}>
+            <SectionDrawing section={view.section} option={chosen?.id} />
+          </div>
+          {chosen && chosen.schools.length > 0 && (
+            <>
+              <h3>Follows</h3>
+              <p className="small soft">
+                Where practitioners differ, it does it this way:{" "}
+                {chosen.schools.map((s) => s.replace(/^S\d+ /, "")).join(", ")}.
+              </p>
+            </>
+          )}
+          {chosen && chosen.residualRisks.length > 0 && (
+            <>
+              <h3 style={{ marginTop: 8 }}>What can still go wrong</h3>
+              <ul className="small">
+                {chosen.residualRisks.map((r) => (
+                  <li key={r}>{r}</li>
+                ))}
+              </ul>
+            </>
+          )}
+        </div>
+      </aside>
+    </div>
+  );
+}
+
+function Nothing() {
+  const { view } = usePlace();
+  return (
+    <div className="hold">
+      {view?.holds.map((h) => (
+        <p key={h.need}>
+          <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
+        </p>
+      ))}
+      {view?.specification.blocked && (
+        <p>
+          <strong>No way yet: {view.specification.blocked.need}.</strong> {view.specification.blocked.frees.join("; ")}.
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Bar({
+  word,
+  value,
+  all,
+  show,
+  most = false,
+}: {
+  word: string;
+  value: number;
+  all: number[];
+  show: string;
+  most?: boolean;
+}) {
+  const top = Math.max(...all, 0.0001);
+  const best = value === (most ? Math.max(...all) : Math.min(...all));
+  return (
+    <span className={`bar${best ? " best" : ""}`}>
+      <span className="soft">{word}</span>
+      <i style={{ "--w": `${Math.round((value / top) * 100)}%` } as React.CSSProperties} />
+      <b>
+        {show}
+        {best ? " ◂" : ""}
+      </b>
+    </span>
+  );
+}
