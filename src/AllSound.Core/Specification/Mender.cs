@@ -12,7 +12,7 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
     {
         if (need.Clock is not null)
         {
-            var left = Treatments.WaitFor(transition.Before, act) / 4.0;
+            var left = Treatments.WaitFor(transition.Before, act) / 60.0;
             return $"Wait {Hours((waited ?? 0) + left)} in all before this step, not {Hours(waited ?? 0)}.";
         }
 

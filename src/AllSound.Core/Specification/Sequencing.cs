@@ -58,7 +58,7 @@ internal static class Sequencing
             var act = acts[i];
             var overall = act.Operation.Role is not (CoatRole.None or CoatRole.Spot);
             var (t, _, _) = transitions[i];
-            steps.Add(new Step(i + 1, act, overall ? ++coat : null, t.Waited / 4.0, [.. links[i]], Assumptions(appraised, act, t.Before, said),
+            steps.Add(new Step(i + 1, act, overall ? ++coat : null, t.Waited / 60.0, [.. links[i]], Assumptions(appraised, act, t.Before, said),
                 Costing.Of(act, appraised.Extents, rates, t.Before.Get(Facets.Film) == Film.None), t.Before, t.After));
         }
 

@@ -33,7 +33,7 @@ public readonly struct Condition : IEquatable<Condition>
 
     private readonly Bytes facets;
 
-    // Quarter hours still to dry, 16 bits for each member of Drying; ceil of a day in the window below.
+    // Minutes still to dry, 16 bits for each member of Drying; ceil of a day in the window below.
     private readonly ulong clocks;
     private readonly byte windowDays;
 
@@ -80,17 +80,17 @@ public readonly struct Condition : IEquatable<Condition>
         return new Condition(copy, clocks, windowDays);
     }
 
-    /// <summary>Quarter hours that this still has to dry; 0 when dry.</summary>
-    public int QuarterHoursLeft(Drying drying) => (int)((clocks >> (16 * (int)drying)) & 0xFFFF);
+    /// <summary>Minutes that this still has to dry; 0 when dry.</summary>
+    public int MinutesLeft(Drying drying) => (int)((clocks >> (16 * (int)drying)) & 0xFFFF);
 
-    /// <summary>Quarter hours until everything is dry.</summary>
+    /// <summary>Minutes until everything is dry.</summary>
     public int LongestLeft =>
-        Math.Max(Math.Max(QuarterHoursLeft(Drying.Wash), QuarterHoursLeft(Drying.Filler)), Math.Max(QuarterHoursLeft(Drying.Caulk), QuarterHoursLeft(Drying.Coat)));
+        Math.Max(Math.Max(MinutesLeft(Drying.Wash), MinutesLeft(Drying.Filler)), Math.Max(MinutesLeft(Drying.Caulk), MinutesLeft(Drying.Coat)));
 
-    /// <summary>A copy in which this has so many quarter hours to dry (0 to 65,535), or longer if it already had.</summary>
-    internal Condition Wetted(Drying drying, int quarterHours)
+    /// <summary>A copy in which this has so many minutes to dry (0 to 65,535), or longer if it already had.</summary>
+    internal Condition Wetted(Drying drying, int minutes)
     {
-        var left = Math.Max(QuarterHoursLeft(drying), Math.Min(quarterHours, ushort.MaxValue));
+        var left = Math.Max(MinutesLeft(drying), Math.Min(minutes, ushort.MaxValue));
         var shift = 16 * (int)drying;
         return new Condition(facets, (clocks & ~(0xFFFFUL << shift)) | ((ulong)left << shift), windowDays);
     }
@@ -100,12 +100,12 @@ public readonly struct Condition : IEquatable<Condition>
 
     internal Condition WithWindow(int? days) => new(facets, clocks, (byte)Math.Min(days ?? 0, 255));
 
-    /// <summary>The condition after so many quarter hours in which nothing is done.</summary>
+    /// <summary>The condition after so many minutes in which nothing is done.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The time is negative.</exception>
-    public Condition After(int quarterHours)
+    public Condition After(int minutes)
     {
-        ArgumentOutOfRangeException.ThrowIfNegative(quarterHours);
-        if (quarterHours == 0)
+        ArgumentOutOfRangeException.ThrowIfNegative(minutes);
+        if (minutes == 0)
         {
             return this;
         }
@@ -114,12 +114,12 @@ public readonly struct Condition : IEquatable<Condition>
         for (var i = 0; i < 4; i++)
         {
             var left = (int)((clocks >> (16 * i)) & 0xFFFF);
-            next |= (ulong)Math.Max(0, left - quarterHours) << (16 * i);
+            next |= (ulong)Math.Max(0, left - minutes) << (16 * i);
         }
 
         var window = windowDays;
         var copy = facets;
-        if (window != 0 && quarterHours > window * 96)
+        if (window != 0 && minutes > window * 1440)
         {
             copy[Facets.Overdue.Index] = (byte)Presence.Present;
             window = 0;

@@ -34,8 +34,8 @@ public static class Unfolding
         var pieces = ImmutableArray.CreateBuilder<Piece>();
         var room = space is { Kind: SpaceKind.Room, Walls.Length: 4 };
         var tallest = space.Walls.Select(w => w.HeightM).DefaultIfEmpty(0).Max();
-        // The ceiling is drawn at half depth, so that the walls keep the room's width of the sheet.
-        var depth = room ? space.Walls[1].LengthM / 2 : 0;
+        // The ceiling is drawn foreshortened, so that the walls keep the sheet.
+        var depth = room ? Math.Min(space.Walls[1].LengthM / 2, 1.15) : 0;
         var top = room ? depth + Gap : 0;
         var x = 0.0;
         var taken = new HashSet<string>(StringComparer.Ordinal);

@@ -31,13 +31,14 @@ public static class Compatibility
     /// <summary>The old film is keyed as far as a coat of this family asks.</summary>
     public static Need FilmKeyed(CoatFamily family) => ByFamily[family].Keyed;
 
-    /// <summary>The last coat of this job is one that the product may follow.</summary>
+    /// <summary>The last coat of this job is one that the product may follow. Clear sealers are laid as spots and have no such need.</summary>
     public static Need Follows(CoatingClass product) => CoverByProduct[product.Id];
 
     /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
     public static Need? Undercoated(CoatingClass product) => UndercoatByProduct.GetValueOrDefault(product.Id);
 
     private static FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> DefineFamilies() => Enum.GetValues<CoatFamily>()
+        .Where(family => family != CoatFamily.Penetrating)
         .ToFrozenDictionary(
             family => family,
             family =>
@@ -52,7 +53,7 @@ public static class Compatibility
                 return (takes, keyed);
             });
 
-    private static FrozenDictionary<string, Need> DefineCovers() => Coatings.All.ToFrozenDictionary(
+    private static FrozenDictionary<string, Need> DefineCovers() => Coatings.All.Where(product => product.Hides).ToFrozenDictionary(
         product => product.Id,
         product => NeedRegistry.Add($"follows-{product.Id}", $"the coat below is one that {product.Title} holds to",
             $"{Capital(product.Title)} does not hold to the coat below it.", Severity.Fails, RecoatTable,

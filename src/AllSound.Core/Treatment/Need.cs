@@ -72,7 +72,7 @@ public sealed class Need
     {
         if (Clock is { } clock)
         {
-            return condition.QuarterHoursLeft(clock) == 0;
+            return condition.MinutesLeft(clock) == 0;
         }
 
         foreach (var test in Any)

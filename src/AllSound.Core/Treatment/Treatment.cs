@@ -6,7 +6,7 @@ namespace AllSound.Core.Treatment;
 /// <summary>What came of an act: the condition after it, and the needs that were not met.</summary>
 /// <param name="Before">The condition when the act began, after waiting.</param>
 /// <param name="After">The condition after the act. When needs are unmet, what it would be if it were done all the same.</param>
-/// <param name="Waited">Quarter hours waited before it.</param>
+/// <param name="Waited">Minutes waited before it.</param>
 /// <param name="Unmet">Needs not met.</param>
 public readonly record struct Transition(Condition Before, Condition After, int Waited, NeedSet Unmet)
 {
@@ -54,7 +54,7 @@ public static class Treatments
             throw new ArgumentOutOfRangeException(nameof(waitHours), waitHours, "A wait is 0 to 100,000 hours.");
         }
 
-        var waited = waitHours is { } hours ? (int)Math.Round(hours * 4) : WaitFor(condition, act);
+        var waited = waitHours is { } hours ? (int)Math.Floor((hours * 60) + 1e-6) : WaitFor(condition, act);
         var before = condition.After(waited);
         var unmet = act.NeedSet - Satisfied(before);
         return new Transition(before, Done(before, act, pace), waited, unmet);
@@ -71,7 +71,7 @@ public static class Treatments
 
         for (var clock = 0; clock < 4; clock++)
         {
-            if (condition.QuarterHoursLeft((Drying)clock) == 0)
+            if (condition.MinutesLeft((Drying)clock) == 0)
             {
                 set |= ByClock[clock];
             }
@@ -80,13 +80,13 @@ public static class Treatments
         return set;
     }
 
-    /// <summary>Quarter hours until everything that the act needs dry is dry.</summary>
+    /// <summary>Minutes until everything that the act needs dry is dry.</summary>
     internal static int WaitFor(in Condition condition, Act act)
     {
         var wait = 0;
         foreach (var clock in act.WaitFor)
         {
-            wait = Math.Max(wait, condition.QuarterHoursLeft(clock));
+            wait = Math.Max(wait, condition.MinutesLeft(clock));
         }
 
         return wait;
@@ -100,7 +100,7 @@ public static class Treatments
         var next = Settled(condition, act);
         if (act.Leaves is { } wait)
         {
-            next = next.Wetted(wait.Clock, (int)Math.Ceiling((pace == Pace.Least ? wait.Least : wait.Advised) * 4));
+            next = next.Wetted(wait.Clock, (int)Math.Ceiling((pace == Pace.Least ? wait.Least : wait.Advised) * 60));
         }
 
         if (act.Operation.Role is not (CoatRole.None or CoatRole.Spot))

@@ -38,13 +38,9 @@ export function BuyView() {
               {[...coatings, ...rest].map((m) => (
                 <tr key={m.product}>
                   <td>{m.title}</td>
-                  <td className="num">
-                    {round(m.need)} {m.unit === "piece" ? "" : m.unit}
-                  </td>
+                  <td className="num">{amount(m.need, m.unit)}</td>
                   <td>{m.buy.map((b) => `${b.count} × ${b.size} ${m.unit === "piece" ? "" : m.unit}`).join(" + ")}</td>
-                  <td className="num">
-                    {round(m.left)} {m.unit === "piece" ? "" : m.unit}
-                  </td>
+                  <td className="num">{amount(m.left, m.unit)}</td>
                   <td className="num">{money({ amount: m.cost, currency: data.cost.currency })}</td>
                 </tr>
               ))}
@@ -75,7 +71,7 @@ export function BuyView() {
                   .filter((i) => i.unit === "L")
                   .map((i) => (
                     <li key={`${i.step}${i.product}`}>
-                      step {i.step}: {i.title}, {round(i.amount)} {i.unit}
+                      step {i.step}: {i.title}, {amount(i.amount, i.unit)}
                     </li>
                   ))}
               </ul>
@@ -86,5 +82,11 @@ export function BuyView() {
     </div>
   );
 }
+
+// Less than a tenth of a litre is said in millilitres.
+const amount = (n: number, unit: string) =>
+  unit === "L" && n > 0 && n < 0.1
+    ? `${Math.max(1, Math.round(n * 1000))} ml`
+    : `${round(n)} ${unit === "piece" ? "" : unit}`;
 
 const round = (n: number) => (n >= 10 ? n.toFixed(1) : n.toFixed(2)).replace(/\.?0+$/, "");

@@ -3,9 +3,10 @@ import { Hatches } from "./Hatches";
 
 type Props = { section: Section; option: string | undefined };
 
-const W = 340;
-const H = 232;
-const Ground = 178;
+const W = 372;
+const H = 236;
+const Ground = 186;
+const Cut = 214;
 
 /**
  * A cut through the surface at paint-film scale: substrate, old layers, what fails, and what the option lays on top.
@@ -16,9 +17,9 @@ export function SectionDrawing({ section, option }: Props) {
   const old = build?.strips ? [] : section.old;
   const fresh = build?.layers ?? [];
   const total = [...old, ...fresh].reduce((sum, l) => sum + l.microns, 0);
-  const scale = Math.min(0.42, 132 / Math.max(total, 60));
+  const scale = Math.min(0.9, 158 / Math.max(total, 60));
   const left = 8;
-  const wide = W - 16;
+  const wide = Cut - 8;
   const bareFrom = left + wide * (1 - (build?.strips ? 1 : section.bareShare + section.looseShare));
   const oldTop = Ground - old.reduce((sum, l) => sum + l.microns * scale, 0);
   let y = Ground;
@@ -133,10 +134,21 @@ export function SectionDrawing({ section, option }: Props) {
         );
       })}
       <g fontSize={10.5}>
-        {labels(section, fresh, oldRects, freshRects).map((label) => (
-          <text key={label.text} x={left + 4} y={label.y}>
-            {label.text}
-          </text>
+        {labels(oldRects, freshRects).map((label) => (
+          <g key={`${label.text}${label.y}`}>
+            <path
+              d={`M${label.from} ${label.at} L${Cut + 8} ${label.y - 3.5} h4`}
+              fill="none"
+              stroke="var(--soft)"
+              strokeWidth={0.7}
+            />
+            <text x={Cut + 15} y={label.y}>
+              {label.text}
+            </text>
+            <text className="dim" x={Cut + 15} y={label.y + 10.5} fontSize={9.5}>
+              {label.note}
+            </text>
+          </g>
         ))}
         <text className="dim" x={left} y={H - 6}>
           {`${section.substrate} · ${section.moisture}${section.lead === "provedAbsent" ? "" : ` · lead ${section.lead}`}`}
@@ -149,24 +161,26 @@ export function SectionDrawing({ section, option }: Props) {
 
 const coatLines = (coats: number) => Array.from({ length: Math.max(0, coats - 1) }, (_, i) => (i + 1) / coats);
 
-type Rect = { layer: { title: string; microns: number; coats: number; role: string }; y: number; h: number };
+type Rect = { layer: Section["old"][number]; y: number; h: number; x?: number; w?: number };
 
-// Labels run down the left, one line each, pushed apart so that thin films stay readable.
-function labels(section: Section, fresh: Section["old"], old: Rect[], laid: Rect[]) {
-  const wanted = [...[...laid].reverse(), ...[...old].reverse()].map((r) => ({
-    text: `${r.layer.title}${r.layer.coats > 1 ? ` × ${r.layer.coats}` : ""}, ${Math.round(r.layer.microns)} µm`,
-    y: r.y + Math.min(r.h, 12) / 2 + 3.5,
+// Labels stand beside the cut, each with a line to its layer, pushed apart so that thin films stay readable.
+function labels(old: Rect[], laid: Rect[]) {
+  const step = 23;
+  const wanted = [...[...laid].reverse(), ...[...old].reverse()];
+  const first = Math.max(10, Math.min(wanted[0]?.y ?? 10, Ground - step * wanted.length + 6));
+  return wanted.map((r, i) => ({
+    text: short(r.layer.title),
+    note: `${Math.round(r.layer.microns)} µm${r.layer.coats > 1 ? ` in ${r.layer.coats} coats` : ""}${r.layer.extent === "whole" ? "" : `, on ${where(r.layer.extent)}`}`,
+    y: first + i * Math.min(step, (Ground + 30 - first) / Math.max(1, wanted.length)),
+    at: r.y + r.h / 2,
+    from: (r.x ?? 8) + (r.w ?? Cut - 8),
   }));
-  let last = 6;
-  const placed = wanted.map((w) => {
-    last = Math.max(w.y, last + 11.5);
-    return { text: w.text, y: last };
-  });
-  const over = last - (Ground - 3);
-  if (over > 0) for (const p of placed) p.y -= over;
-  if (fresh.length === 0 && section.old.length === 0) placed.push({ text: "bare", y: Ground - 6 });
-  return placed.filter((p) => p.y > 6);
 }
+
+const where = (extent: string) =>
+  extent === "fill" ? "filler" : extent === "stain" ? "the stain" : extent === "knots" ? "knots" : "patches";
+
+const short = (title: string) => (title.length > 27 ? `${title.slice(0, 26)}…` : title);
 
 function describe(section: Section, layers: number) {
   const parts = [

@@ -15,7 +15,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   const { width, height, pieces } = space.unfolded;
   const lines = new Map(space.surfaces.map((s) => [s.id, s]));
   const pad = 0.32;
-  const size = Math.max(width / 62, height / 20);
+  const size = Math.max(width / 62, height / 17);
   const firstOf = new Set<string>();
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset

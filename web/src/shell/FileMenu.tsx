@@ -38,7 +38,7 @@ export function FileMenu({ job }: { job: string }) {
         <a
           href={`/api/jobs/${job}/export`}
           download
-          style={{ color: "inherit", display: "flex", alignItems: "center", padding: "0 6px" }}
+          style={{ color: "inherit", display: "flex", alignItems: "center", padding: "0 6px", textDecoration: "none" }}
         >
           Export
         </a>

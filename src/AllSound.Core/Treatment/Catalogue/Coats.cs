@@ -20,6 +20,12 @@ internal static class Coats
         Severity.Fails, Source.Usual, [F.Bare.IsNot(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood))]);
     private static readonly Need OnWood = Ground("on-wood-primer", "the substrate is wood", SubstrateFamily.Wood);
 
+    private static readonly Need SomethingToBind = NeedRegistry.Add("something-to-bind", "there is old film to bind, or plaster under it", "Bare wood wants its own primer, not a binder.",
+        Severity.Poor, Source.Usual, [F.Film.IsNot(Film.None), OnPlasterNow]);
+
+    // A binder seals bare plaster; bare wood still wants its primer.
+    private static Test OnPlasterNow => F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster));
+
     // A first coat on bare substrate seals it and primes filler in it.
     private static ImmutableArray<Effect> Seals =>
         [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)), Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush), F.Bare.Is(Bare.Raw))];
@@ -31,13 +37,13 @@ internal static class Coats
             Id = "se_peelbond", Group = Group.Seal, Title = "Tie lifting edges and the patch down with a binding sealer",
             Do = "Flood it under the edges and over the bare patch, 75 mm onto the sound film; brush out runs. It dries clear and may shine though dry.",
             Role = CoatRole.Spot, Products = [Coatings.PeelBinder],
-            Gives = [Set(F.Edges, Edges.Bound, F.Edges.Is(Edges.Lifting, Edges.Firm)), Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Seals],
-            Needs = [N.LeadControlled], Extent = Extent.Patch, Rate = 8, FixedHours = 0.15, Accept = "edges hold to a thumbnail after 12 hours", Hazard = 0.3, School = "S8 bind", Source = Source.Usual,
+            Gives = [Set(F.Edges, Edges.Bound, F.Edges.Is(Edges.Lifting, Edges.Firm)), Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable), OnPlasterNow), Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw), OnPlasterNow)],
+            Needs = [N.LeadControlled, SomethingToBind], Extent = Extent.Patch, Rate = 8, FixedHours = 0.15, Accept = "edges hold to a thumbnail after 12 hours", Hazard = 0.3, School = "S8 bind", Source = Source.Usual,
         },
         new()
         {
             Id = "se_stabilise", Group = Group.Seal, Title = "Bind the powder with a stabilising sealer", Do = "Brush off what comes, then flood and brush out; no shine left standing.",
-            Role = CoatRole.Spot, Products = [Coatings.Stabiliser], Needs = [N.EdgesHeld],
+            Role = CoatRole.Spot, Products = [Coatings.Stabiliser], Needs = [N.EdgesHeld, OnPlaster],
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Seals],
             Extent = Extent.Bare, Rate = 12, FixedHours = 0.15, Accept = "tape pulls off clean", Hazard = 0.3, School = "S1 stabiliser", Source = Source.Usual,
         },

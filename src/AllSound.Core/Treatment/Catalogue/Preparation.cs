@@ -91,6 +91,20 @@ internal static class Preparation
         },
         new()
         {
+            Id = "ab_wood_bare", Group = Group.Abrade, Title = "Sand bare wood dry", Do = "80, 120, 150 grit along the grain to bright firm wood.",
+            Needs = [N.AccessSafe, N.Covered, N.LeadAbsent, OnWood, N.WashDry, N.CoatDry], Gives = [Set(F.Powder, Powder.None), Set(F.Dust, Presence.Present)], Extent = Extent.Bare, Rate = 5, RateNarrow = 10,
+            Uses = [new(Sundries.Abrasive, 0.2)], Tool = "80, then 120, then 150 grit along the grain", Accept = "bright wood, no fibre on tape", Protection = ["mask FFP2"], Hazard = 2, School = "S10 dry",
+            Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "ab_wood_bare_wet", Group = Group.Abrade, Title = "Abrade bare wood wet", Do = "Wet-or-dry 120 along the grain, little water, wipe the slurry into a bag; let it dry right through.",
+            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, OnWood, SolidBoard, N.CoatDry], Gives = [Set(F.Powder, Powder.None)], Extent = Extent.Bare, Rate = 3, RateNarrow = 7,
+            Uses = [new(Sundries.Abrasive, 0.2)], Leaves = new(Drying.Wash, 24, 48), Tool = "wet-or-dry 120 along the grain", Accept = "firm wood, no fibre on tape; 18 % or less again", Protection = LeadWear,
+            Hazard = 1.2, School = "S10 wet", Source = LeadRule,
+        },
+        new()
+        {
             Id = "ab_power_dry", Group = Group.Abrade, Title = "Sand with an unshrouded power disc", Do = "Not on anything that may hold lead; not on timber that will be seen.",
             Needs = [N.AccessSafe, N.Covered, N.PowerOn, N.LeadAbsent, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)], Extent = Extent.Whole, Rate = 14, RateNarrow = 20,
@@ -125,7 +139,8 @@ internal static class Preparation
                 Set(F.Film, Film.None), Set(F.Load, LayerLoad.None), Set(F.Loose, Presence.None), Set(F.Edges, Edges.None), Set(F.Step, Presence.None),
                 Set(F.Bare, Bare.Raw), Set(F.Key, Key.Toothy), Set(F.Lumps, Presence.None), Set(F.Soil, Soil.Clean), Set(F.Residue, residue), Set(F.Dust, Presence.Present),
                 Set(F.Cover, Cover.None),
-                Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)), Set(F.Nibs, Presence.None), Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
+                Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)), Set(F.Nibs, Presence.None),
+                Set(F.Topcoats, Count.None), Set(F.ToHide, Count.Two), Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
             ],
             Extent = Extent.Whole, Rate = rate, RateNarrow = narrow, FixedHours = 0.3, Uses = uses, Leaves = leaves, Accept = accept, Cautions = cautions,
             Protection = LeadWear, Hazard = hazard, School = school, Source = source,

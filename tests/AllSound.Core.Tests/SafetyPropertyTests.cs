@@ -1,0 +1,105 @@
+using AllSound.Core.Materials;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>
+/// Invariants that no option may break, over generated surveys. They are stated here on their own terms, from facts and
+/// steps, not through the needs that are meant to uphold them.
+/// </summary>
+public sealed class SafetyPropertyTests
+{
+    private static readonly HashSet<string> DryOrHot = ["ls_scrape_loose", "ls_feather", "ab_gloss", "ab_power_dry", "ab_fill", "dn_between", "st_heatgun", "st_flame"];
+    private static readonly HashSet<string> Disturbs = ["ls_wet_scrape", "ls_feather_wet", "st_wet_abrade", "ab_fill_wet", "dn_wet", "st_ir", "st_solvent", "st_alkaline_poultice", "st_soak_scrape", "cl_sugar_soap", "cl_degrease"];
+
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 40)];
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void No_option_breaks_a_safety_rule(int seed)
+    {
+        var job = SurveyGenerator.Job(seed, 12);
+        foreach (var (building, space, surface) in job.Surfaces())
+        {
+            var specified = Specifier.Specify(job, building, space, surface);
+            Assert.True(specified.Options.Length <= Specifier.MostOptions);
+            Assert.False(specified.Options.IsEmpty && specified.Holds.IsEmpty && specified.Blocked.IsEmpty, "no options and no reason");
+            var start = specified.Appraised.Condition;
+            foreach (var option in specified.Options)
+            {
+                var ids = option.Steps.Select(s => s.Act.Operation.Id).ToList();
+                var name = $"seed {seed}, {surface.Id}, {option.Name}: {string.Join(' ', ids)}";
+                Assert.False(start.Get(Facets.DampSource) == DampSource.Open, $"painted over an open source of damp: {name}");
+                Assert.False(surface.Facts.Rot == true || surface.Facts.Hollow == true || surface.Facts.LiveCrack == true, $"painted over failing fabric: {name}");
+                Assert.DoesNotContain("st_flame", ids);
+                if (start.Get(Facets.Lead) != Lead.ProvedAbsent)
+                {
+                    Assert.False(ids.Any(DryOrHot.Contains), $"dry or hot work on lead: {name}");
+                    var first = ids.FindIndex(Disturbs.Contains);
+                    Assert.True(first < 0 || (ids.IndexOf("ms_lead_setup") is var setup and >= 0 && setup < first), $"lead disturbed outside a work area: {name}");
+                    Assert.True(!ids.Contains("ms_lead_setup") || ids.LastIndexOf("dc_lead_clean") > ids.FindLastIndex(Disturbs.Contains), $"lead area not cleaned: {name}");
+                }
+
+                if (start.Get(Facets.Asbestos) != Lead.ProvedAbsent)
+                {
+                    Assert.False(ids.Any(i => DryOrHot.Contains(i) || i is "ls_wet_scrape" or "st_wet_abrade" or "st_solvent" or "st_soak_scrape" or "ab_fill_wet"), $"suspect asbestos disturbed: {name}");
+                }
+
+                Assert.True(start.Get(Facets.Access) != Access.NeedsPlatform || ids.IndexOf("ms_access") is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)), $"no platform: {name}");
+                Stains(option, start, name);
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void Every_option_audits_clean_and_is_beaten_by_no_other(int seed)
+    {
+        var job = SurveyGenerator.Job(seed + 1000, 10);
+        foreach (var (building, space, surface) in job.Surfaces())
+        {
+            var specified = Specifier.Specify(job, building, space, surface);
+            foreach (var option in specified.Options)
+            {
+                var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, Demo.Sequence(option));
+                Assert.True(audited.Faults.IsEmpty, $"seed {seed}, {surface.Id}, {option.Name}: {string.Join("; ", audited.Faults.Select(f => $"step {f.Step} {f.Need}"))}");
+                Assert.DoesNotContain(specified.Options, other => other.Criteria.Beats(option.Criteria));
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData(7)]
+    [InlineData(8)]
+    public void The_same_survey_always_gets_the_same_answer(int seed)
+    {
+        var job = SurveyGenerator.Job(seed, 20);
+        string Answer() => string.Join('\n', job.Surfaces().Select(x => string.Join('|', Specifier.Specify(job, x.Building, x.Space, x.Surface).Options.Select(o => $"{o.Id}:{string.Join(',', o.Steps.Select(s => s.Act.Id))}"))));
+
+        Assert.Equal(Answer(), Answer());
+    }
+
+    private static void Stains(Option option, Condition start, string name)
+    {
+        int First(Func<Step, bool> which) => option.Steps.Where(which).Select(s => s.Number).DefaultIfEmpty(int.MaxValue).First();
+        var finish = First(s => s.Act.Operation.Role == CoatRole.Finish);
+        if (start.Get(Facets.WaterStain) == Bleed.Live || start.Get(Facets.Tar) == Bleed.Live || start.Get(Facets.Ink) == Bleed.Live)
+        {
+            Assert.True(First(s => s.Act.Operation.Id is "sb_stain_shellac" or "sb_stain_alkyd" or "pr_stain_shellac") < finish, $"stain not blocked: {name}");
+        }
+
+        if (start.Get(Facets.Knots) == Bleed.Live)
+        {
+            Assert.True(First(s => s.Act.Operation.Id == "sb_knot") < First(s => s.Act.Operation.Role is CoatRole.Primer or CoatRole.Undercoat or CoatRole.Finish), $"knots not sealed first: {name}");
+        }
+
+        if (start.Get(Facets.Moisture) != Moisture.Dry)
+        {
+            Assert.True(First(s => s.Act.Operation.Group == Group.Dry) < First(s => s.Act.Product is not null), $"coated undried: {name}");
+        }
+    }
+}

@@ -1,0 +1,77 @@
+using AllSound.Core.Inspection;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>The search finds the cheapest sequence: checked against itself without its short cuts.</summary>
+public sealed class SearchTests
+{
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 24)];
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void Leaving_out_permutations_loses_no_cheapest_sequence(int seed)
+    {
+        foreach (var problem in Problems(seed))
+        {
+            var pruned = Search.Cheapest(problem);
+            var whole = Search.Cheapest(problem, prune: false);
+            if (whole.Complete)
+            {
+                Assert.Equal(whole.Acts is null, pruned.Acts is null);
+                Assert.Equal(whole.Cost, pruned.Cost);
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void The_bound_never_exceeds_what_is_still_to_pay(int seed)
+    {
+        foreach (var problem in Problems(seed))
+        {
+            var found = Search.Cheapest(problem);
+            if (found.Acts is null)
+            {
+                continue;
+            }
+
+            var condition = problem.Start;
+            var left = found.Cost;
+            foreach (var act in found.Acts)
+            {
+                Assert.InRange(problem.Bound(condition, Treatments.Satisfied(condition)) ?? long.MaxValue, 0, left);
+                var cost = problem.Costs[Array.IndexOf(problem.Acts, act)];
+                left -= condition.Get(Facets.Film) == Film.None ? cost.Bare : cost.WithFilm;
+                condition = Treatments.Settled(condition, act);
+            }
+
+            Assert.Equal(0, left);
+        }
+    }
+
+    private static IEnumerable<Problem> Problems(int seed)
+    {
+        var job = SurveyGenerator.Job(seed + 500, 3);
+        foreach (var (building, space, surface) in job.Surfaces())
+        {
+            var appraised = Appraisal.Appraise(job, building, space, surface);
+            var goal = Goal.For(surface, appraised.Condition);
+            if (goal.Finishes.IsEmpty)
+            {
+                continue;
+            }
+
+            // One finish and no stripping keeps the whole search small enough to be tried without short cuts.
+            var acts = Operations.Acts.Where(a => goal.Allows(a) && (a.Operation.Role != CoatRole.Finish || a.Product == goal.Finishes[0]) && a.Operation.Group != Group.Strip).ToArray();
+            foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
+            {
+                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), acts, appraised.Extents, job.Rates, weights);
+            }
+        }
+    }
+}

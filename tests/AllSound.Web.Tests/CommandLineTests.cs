@@ -1,0 +1,94 @@
+using System.Diagnostics;
+using System.Text.Json.Nodes;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Web.Tests;
+
+/// <summary>The command line as other tools use it: keys, streams and exit codes.</summary>
+public sealed class CommandLineTests
+{
+    private static readonly string DemoFile = Path.Combine(Demo.Root, "demo", "sallow-ferry.job.json");
+
+    [Fact]
+    public async Task Specify_prints_the_stable_keys_and_nothing_else()
+    {
+        var (exit, output, errors) = await Run("specify", DemoFile, "--json");
+        var step = JsonNode.Parse(output)!["surfaces"]![0]!["options"]![0]!["steps"]![0]!.AsObject();
+
+        Assert.Equal((0, ""), (exit, errors));
+        Assert.All(new[] { "n", "operation", "group", "title", "do", "why", "needs", "gives", "product", "coat", "dilution", "waitHours", "cautions", "protection", "accept", "assumes", "source" }, key => Assert.True(step.ContainsKey(key), key));
+        Assert.All(new[] { "options", "holds", "blocked" }, key => Assert.True(JsonNode.Parse(output)!["surfaces"]![0]!.AsObject().ContainsKey(key), key));
+    }
+
+    [Fact]
+    public async Task Diagnose_audit_and_quantities_print_their_keys()
+    {
+        var surface = JsonNode.Parse((await Run("diagnose", DemoFile, "--json", "--surface", "stair-wall")).Output)!["surfaces"]!.AsArray().Single()!;
+        Assert.Equal("c_unsealed_plaster", (string?)surface["findings"]![0]!["cause"]);
+        Assert.NotEmpty(surface["findings"]![0]!["for"]!.AsArray());
+
+        var audit = JsonNode.Parse((await Run("audit", Path.Combine(Demo.Root, "docs", "examples", "own-sequences.job.json"), "--json")).Output)!["surfaces"]!.AsArray();
+        Assert.All(audit, a => Assert.Equal("faults", (string?)a!["verdict"]));
+        Assert.Equal("danger", (string?)audit[1]!["faults"]![0]!["severity"]);
+
+        var quantities = JsonNode.Parse((await Run("quantities", DemoFile, "--json")).Output)!;
+        Assert.NotEmpty(quantities["materials"]!.AsArray());
+        Assert.Contains(",\"contract matt wall paint\",L,", (await Run("quantities", DemoFile, "--csv")).Output, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Exit_codes_tell_whose_fault_it_is()
+    {
+        var broken = Path.GetTempFileName();
+        await File.WriteAllTextAsync(broken, Demo.Text.Replace("\"gyp_old\"", "\"cheese\"", StringComparison.Ordinal), TestContext.Current.CancellationToken);
+        try
+        {
+            var fault = await Run("validate", broken);
+            Assert.Equal((1, ""), (fault.Exit, fault.Output));
+            Assert.Contains("substrate", fault.Errors, StringComparison.Ordinal);
+        }
+        finally
+        {
+            File.Delete(broken);
+        }
+
+        Assert.Equal(0, (await Run("validate", DemoFile)).Exit);
+        Assert.Equal(1, (await Run("specify", "no-such-file.json")).Exit);
+        Assert.Equal(2, (await Run("specify", DemoFile, "--surface", "none")).Exit);
+        Assert.Equal(2, (await Run("conjure", DemoFile)).Exit);
+        Assert.Equal(2, (await Run("specify")).Exit);
+    }
+
+    [Theory]
+    [InlineData("operations", "st_wet_abrade")]
+    [InlineData("causes", "c_unsealed_plaster")]
+    [InlineData("checks", "T_lead_lab")]
+    [InlineData("substrates", "gyp_old")]
+    [InlineData("products", "p_peelbond")]
+    public async Task Lists_name_every_row_in_a_line_and_in_full(string verb, string id)
+    {
+        var (_, lines, _) = await Run(verb);
+        var (_, json, _) = await Run(verb, "--json");
+
+        Assert.Contains(lines.Split('\n'), l => l.StartsWith(id, StringComparison.Ordinal));
+        var row = JsonNode.Parse(json)!.AsArray().Single(r => (string?)r!["id"] == id)!;
+        Assert.False(string.IsNullOrEmpty((string?)row["source"]));
+    }
+
+    private static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)
+    {
+        var start = new ProcessStartInfo("dotnet") { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
+        start.ArgumentList.Add(Path.Combine(AppContext.BaseDirectory, "allsound-cli.dll"));
+        foreach (var word in words)
+        {
+            start.ArgumentList.Add(word);
+        }
+
+        using var process = Process.Start(start)!;
+        var errors = process.StandardError.ReadToEndAsync(TestContext.Current.CancellationToken);
+        var output = await process.StandardOutput.ReadToEndAsync(TestContext.Current.CancellationToken);
+        await process.WaitForExitAsync(TestContext.Current.CancellationToken);
+        return (process.ExitCode, output, await errors);
+    }
+}
