@@ -7,7 +7,11 @@ using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using BenchmarkDotNet.Running;
 
-if (args is ["probe"]) { Probe.Run(); return; }
+if (args is ["probe"])
+{
+    Probe.Run();
+    return;
+}
 if (args is ["micro", ..])
 {
     BenchmarkRunner.Run<Micro>();
@@ -48,12 +52,14 @@ double Batch(int count)
 {
     var batch = SurveyGenerator.Job(seed: 2, surfaces: count);
     var all = batch.Surfaces().ToArray();
-    return Enumerable.Range(0, 5).Min(_ =>
-    {
-        var watch = Stopwatch.GetTimestamp();
-        Parallel.ForEach(all, new ParallelOptions { MaxDegreeOfParallelism = 2 }, place => Run(batch, place));
-        return Stopwatch.GetElapsedTime(watch).TotalMilliseconds;
-    });
+    return Enumerable
+        .Range(0, 5)
+        .Min(_ =>
+        {
+            var watch = Stopwatch.GetTimestamp();
+            Parallel.ForEach(all, new ParallelOptions { MaxDegreeOfParallelism = 2 }, place => Run(batch, place));
+            return Stopwatch.GetElapsedTime(watch).TotalMilliseconds;
+        });
 }
 
 static void Run(Job job, (Building Building, Space Space, Surface Surface) place)

@@ -13,35 +13,182 @@ internal static class ListVerbs
 {
     public static IEnumerable<Command> All()
     {
-        yield return List("operations", Operations.All.Select(o => (o.Id, $"{o.Title} [{Reporting.GroupName(o.Group)}; {o.Source}]", (object)new
-        {
-            o.Id, group = Reporting.GroupName(o.Group), o.Title, o.Do, needs = Operations.FindAct(o, null)!.Needs.Select(n => new { n.Id, n.Title, severity = n.Severity, n.Consequence, source = n.Source.ToString() }),
-            gives = Operations.FindAct(o, null)!.Effects.Select(e => new { facet = e.Facet.Name, change = e.Change, value = e.Change == Change.Set ? e.Facet.ValueName(e.Value) : null, when = e.When.Select(w => w.Facet.Name) }),
-            products = o.Products.Select(p => p.Id), extent = o.Extent, o.Rate, o.RateNarrow, o.Dilution, o.Tool, o.Accept, o.Cautions, o.Protection, o.Hazard, o.School, o.ByOthers, o.Refused, source = o.Source.ToString(),
-        })));
-        yield return List("causes", Causes.All.Select(c => (c.Id, $"{c.Title} [cure: {c.Cure}; {c.Source}]", (object)new
-        {
-            c.Id, c.Title, c.Weights, evidence = c.Evidence, c.Cure, c.Proof, source = c.Source.ToString(), numbers = "judgement",
-        })));
-        yield return List("checks", Checks.All.Select(c => (c.Id, $"{c.Title}, {c.Minutes} min [{c.Limits}; {c.Source}]", (object)new
-        {
-            c.Id, c.Title, c.Do, c.Minutes, c.WaitHours, c.Cost, c.Damage, c.Hazard, c.Unit, least = c.Unit is null ? (double?)null : c.Range.Least, most = c.Unit is null ? (double?)null : c.Range.Most,
-            settles = c.Settles.Select(f => f.Name), outcomes = c.Outcomes.Select(o => o.Title), c.Limits, source = c.Source.ToString(),
-        })));
+        yield return List(
+            "operations",
+            Operations.All.Select(o =>
+                (
+                    o.Id,
+                    $"{o.Title} [{Reporting.GroupName(o.Group)}; {o.Source}]",
+                    (object)
+                        new
+                        {
+                            o.Id,
+                            group = Reporting.GroupName(o.Group),
+                            o.Title,
+                            o.Do,
+                            needs = Operations
+                                .FindAct(o, null)!
+                                .Needs.Select(n => new
+                                {
+                                    n.Id,
+                                    n.Title,
+                                    severity = n.Severity,
+                                    n.Consequence,
+                                    source = n.Source.ToString(),
+                                }),
+                            gives = Operations
+                                .FindAct(o, null)!
+                                .Effects.Select(e => new
+                                {
+                                    facet = e.Facet.Name,
+                                    change = e.Change,
+                                    value = e.Change == Change.Set ? e.Facet.ValueName(e.Value) : null,
+                                    when = e.When.Select(w => w.Facet.Name),
+                                }),
+                            products = o.Products.Select(p => p.Id),
+                            extent = o.Extent,
+                            o.Rate,
+                            o.RateNarrow,
+                            o.Dilution,
+                            o.Tool,
+                            o.Accept,
+                            o.Cautions,
+                            o.Protection,
+                            o.Hazard,
+                            o.School,
+                            o.ByOthers,
+                            o.Refused,
+                            source = o.Source.ToString(),
+                        }
+                )
+            )
+        );
+        yield return List(
+            "causes",
+            Causes.All.Select(c =>
+                (
+                    c.Id,
+                    $"{c.Title} [cure: {c.Cure}; {c.Source}]",
+                    (object)
+                        new
+                        {
+                            c.Id,
+                            c.Title,
+                            c.Weights,
+                            evidence = c.Evidence,
+                            c.Cure,
+                            c.Proof,
+                            source = c.Source.ToString(),
+                            numbers = "judgement",
+                        }
+                )
+            )
+        );
+        yield return List(
+            "checks",
+            Checks.All.Select(c =>
+                (
+                    c.Id,
+                    $"{c.Title}, {c.Minutes} min [{c.Limits}; {c.Source}]",
+                    (object)
+                        new
+                        {
+                            c.Id,
+                            c.Title,
+                            c.Do,
+                            c.Minutes,
+                            c.WaitHours,
+                            c.Cost,
+                            c.Damage,
+                            c.Hazard,
+                            c.Unit,
+                            least = c.Unit is null ? (double?)null : c.Range.Least,
+                            most = c.Unit is null ? (double?)null : c.Range.Most,
+                            settles = c.Settles.Select(f => f.Name),
+                            outcomes = c.Outcomes.Select(o => o.Title),
+                            c.Limits,
+                            source = c.Source.ToString(),
+                        }
+                )
+            )
+        );
         yield return List("signs", Signs.All.Select(s => (s.Id, $"{s.Title} [{s.Group}; judgement]", (object)s)));
-        yield return List("substrates", Substrates.All.Select(s => (s.Id, $"{s.Title} [{s.MoistureLimit}; {s.Source}]", (object)new
-        {
-            s.Id, s.Title, s.Family, s.MoistureLimit, s.MaxSd, s.Never, source = s.Source.ToString(),
-        })));
-        yield return List("coatings", ExistingCoatings.All.Select(c => (c.Id, $"{c.Title} [{c.Recognise}; {c.Source}]", (object)new
-        {
-            c.Id, c.Title, c.Shiny, c.MicronsPerCoat, c.Emulsion, c.WaterEnamel, c.Alkyd, c.Shellac, c.Recognise, source = c.Source.ToString(),
-        })));
-        yield return List("products", Coatings.All.Select(c => (c.Id, $"{c.Title} [{c.Carrier.ToString().ToLowerInvariant()}; {c.Source}]", (object)new
-        {
-            c.Id, c.Title, c.Family, c.Carrier, c.VolumeSolids, c.Microns, spread = new[] { c.Spread.Smooth, c.Spread.Porous, c.Spread.Rough }, c.ThinMost, c.Drying, c.Voc, c.HumidityMost,
-            temperature = new[] { c.Temperature.Least, c.Temperature.Most }, c.Sd, c.Price, c.Tins, life = new[] { c.Life.Inside, c.Life.Outside }, c.Sheens, follows = c.Follows, c.Handling, source = c.Source.ToString(),
-        })));
+        yield return List(
+            "substrates",
+            Substrates.All.Select(s =>
+                (
+                    s.Id,
+                    $"{s.Title} [{s.MoistureLimit}; {s.Source}]",
+                    (object)
+                        new
+                        {
+                            s.Id,
+                            s.Title,
+                            s.Family,
+                            s.MoistureLimit,
+                            s.MaxSd,
+                            s.Never,
+                            source = s.Source.ToString(),
+                        }
+                )
+            )
+        );
+        yield return List(
+            "coatings",
+            ExistingCoatings.All.Select(c =>
+                (
+                    c.Id,
+                    $"{c.Title} [{c.Recognise}; {c.Source}]",
+                    (object)
+                        new
+                        {
+                            c.Id,
+                            c.Title,
+                            c.Shiny,
+                            c.MicronsPerCoat,
+                            c.Emulsion,
+                            c.WaterEnamel,
+                            c.Alkyd,
+                            c.Shellac,
+                            c.Recognise,
+                            source = c.Source.ToString(),
+                        }
+                )
+            )
+        );
+        yield return List(
+            "products",
+            Coatings.All.Select(c =>
+                (
+                    c.Id,
+                    $"{c.Title} [{c.Carrier.ToString().ToLowerInvariant()}; {c.Source}]",
+                    (object)
+                        new
+                        {
+                            c.Id,
+                            c.Title,
+                            c.Family,
+                            c.Carrier,
+                            c.VolumeSolids,
+                            c.Microns,
+                            spread = new[] { c.Spread.Smooth, c.Spread.Porous, c.Spread.Rough },
+                            c.ThinMost,
+                            c.Drying,
+                            c.Voc,
+                            c.HumidityMost,
+                            temperature = new[] { c.Temperature.Least, c.Temperature.Most },
+                            c.Sd,
+                            c.Price,
+                            c.Tins,
+                            life = new[] { c.Life.Inside, c.Life.Outside },
+                            c.Sheens,
+                            follows = c.Follows,
+                            c.Handling,
+                            source = c.Source.ToString(),
+                        }
+                )
+            )
+        );
     }
 
     private static Command List(string name, IEnumerable<(string Id, string Line, object Fields)> rows)
@@ -58,7 +205,7 @@ internal static class ListVerbs
 
             foreach (var (id, line, _) in rows)
             {
-                Console.Out.WriteLine($"{id,-22} {line}");
+                Console.Out.WriteLine($"{id, -22} {line}");
             }
 
             return Exit.Done;

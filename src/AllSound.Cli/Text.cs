@@ -15,7 +15,7 @@ internal static class Text
 
         foreach (var finding in report.Findings)
         {
-            to.WriteLine($"  {finding.Probability,5:P0}  {finding.Title}");
+            to.WriteLine($"  {finding.Probability, 5:P0}  {finding.Title}");
             to.WriteLine($"         for: {string.Join("; ", finding.For)}");
             if (!finding.Against.IsEmpty)
             {
@@ -58,10 +58,14 @@ internal static class Text
         foreach (var option in report.Options)
         {
             to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
-            to.WriteLine($"    {option.Cost.Amount} {option.Cost.Currency}, {option.LabourHours} h, {option.ElapsedDays} days, about {option.LifeYears} years, hazard {option.Hazard}");
+            to.WriteLine(
+                $"    {option.Cost.Amount} {option.Cost.Currency}, {option.LabourHours} h, {option.ElapsedDays} days, about {option.LifeYears} years, hazard {option.Hazard}"
+            );
             foreach (var step in option.Steps)
             {
-                to.WriteLine($"    {step.N,2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}");
+                to.WriteLine(
+                    $"    {step.N, 2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}"
+                );
                 foreach (var caution in step.Cautions)
                 {
                     to.WriteLine($"        CAUTION: {caution}");
@@ -103,13 +107,17 @@ internal static class Text
     {
         foreach (var surface in report.Surfaces)
         {
-            to.WriteLine($"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "held or blocked"}");
+            to.WriteLine(
+                $"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "held or blocked"}"
+            );
         }
 
         to.WriteLine();
         foreach (var material in report.Materials)
         {
-            to.WriteLine($"{material.Title}: {material.Need} {material.Unit}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {b.Size} {material.Unit}"))}; {material.Cost} {report.Cost.Currency}; left {material.Left}");
+            to.WriteLine(
+                $"{material.Title}: {material.Need} {material.Unit}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {b.Size} {material.Unit}"))}; {material.Cost} {report.Cost.Currency}; left {material.Left}"
+            );
         }
 
         to.WriteLine($"labour {report.LabourHours} h; in all {report.Cost.Amount} {report.Cost.Currency}");
@@ -120,7 +128,9 @@ internal static class Text
         to.WriteLine("product,title,unit,need,buy,cost,left");
         foreach (var m in report.Materials)
         {
-            to.WriteLine($"{m.Product},\"{m.Title.Replace("\"", "\"\"", StringComparison.Ordinal)}\",{m.Unit},{m.Need},{string.Join(" + ", m.Buy.Select(b => $"{b.Count}x{b.Size}"))},{m.Cost},{m.Left}");
+            to.WriteLine(
+                $"{m.Product},\"{m.Title.Replace("\"", "\"\"", StringComparison.Ordinal)}\",{m.Unit},{m.Need},{string.Join(" + ", m.Buy.Select(b => $"{b.Count}x{b.Size}"))},{m.Cost},{m.Left}"
+            );
         }
     }
 

@@ -16,13 +16,25 @@ public sealed class Database
     public Database(string path)
     {
         Path = path;
-        connectionString = new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 10, Pooling = true }.ToString();
+        connectionString = new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            ForeignKeys = true,
+            DefaultTimeout = 10,
+            Pooling = true,
+        }.ToString();
         using (var connection = Open())
         {
             connection.Execute("PRAGMA journal_mode = WAL");
         }
 
-        var result = DeployChanges.To.SqliteDatabase(connectionString).WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly()).WithTransactionPerScript().LogToNowhere().Build().PerformUpgrade();
+        var result = DeployChanges
+            .To.SqliteDatabase(connectionString)
+            .WithScriptsEmbeddedInAssembly(Assembly.GetExecutingAssembly())
+            .WithTransactionPerScript()
+            .LogToNowhere()
+            .Build()
+            .PerformUpgrade();
         if (!result.Successful)
         {
             throw new InvalidOperationException($"The database could not be brought up to date: {result.Error.Message}", result.Error);

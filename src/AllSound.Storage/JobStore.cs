@@ -75,7 +75,12 @@ public sealed class JobStore(Database database)
         var bySpace = surfaces.ToLookup(r => r.Parent, r => Read<Surface>(r.Data));
         var byBuilding = spaces.ToLookup(r => r.Parent, r => Read<Space>(r.Data) with { Surfaces = [.. bySpace[r.Id]] });
         var whole = Read<Job>(job.Data) with { Buildings = [.. buildings.Select(r => Read<Building>(r.Data) with { Spaces = [.. byBuilding[r.Id]] })] };
-        return new StoredJob(whole, job.Version, spaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal), surfaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal));
+        return new StoredJob(
+            whole,
+            job.Version,
+            spaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal),
+            surfaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal)
+        );
     }
 
     /// <summary>Puts a whole job in.</summary>
@@ -93,14 +98,40 @@ public sealed class JobStore(Database database)
         }
 
         // Versions go on from the old ones, so that an edit begun on the old job stays stale.
-        var next = 1 + Math.Max(known ?? 0, db.ExecuteScalar<long?>("SELECT MAX(v) FROM (SELECT MAX(version) v FROM surface WHERE job_id = @Id UNION ALL SELECT MAX(version) FROM space WHERE job_id = @Id)", new { job.Id }) ?? 0);
+        var next =
+            1
+            + Math.Max(
+                known ?? 0,
+                db.ExecuteScalar<long?>(
+                    "SELECT MAX(v) FROM (SELECT MAX(version) v FROM surface WHERE job_id = @Id UNION ALL SELECT MAX(version) FROM space WHERE job_id = @Id)",
+                    new { job.Id }
+                ) ?? 0
+            );
         db.Execute("DELETE FROM job WHERE id = @Id", new { job.Id });
-        db.Execute("INSERT INTO job (id, data, version) VALUES (@Id, @Data, @next)", new { job.Id, Data = Text(job with { Buildings = [] }), next });
+        db.Execute(
+            "INSERT INTO job (id, data, version) VALUES (@Id, @Data, @next)",
+            new
+            {
+                job.Id,
+                Data = Text(job with { Buildings = [] }),
+                next,
+            }
+        );
         var surfacePosition = 0;
         for (var b = 0; b < job.Buildings.Length; b++)
         {
             var building = job.Buildings[b];
-            db.Execute("INSERT INTO building (job_id, id, position, data, version) VALUES (@Job, @Id, @b, @Data, @next)", new { Job = job.Id, building.Id, b, Data = Text(building with { Spaces = [] }), next });
+            db.Execute(
+                "INSERT INTO building (job_id, id, position, data, version) VALUES (@Job, @Id, @b, @Data, @next)",
+                new
+                {
+                    Job = job.Id,
+                    building.Id,
+                    b,
+                    Data = Text(building with { Spaces = [] }),
+                    next,
+                }
+            );
             for (var s = 0; s < building.Spaces.Length; s++)
             {
                 var space = building.Spaces[s];
@@ -138,8 +169,7 @@ public sealed class JobStore(Database database)
     }
 
     /// <summary>Changes a space's title, kind and walls; its surfaces are records of their own.</summary>
-    public Write SaveSpace(string job, Space space, long version) =>
-        Update("space", job, space.Id, Text(space with { Surfaces = [] }), version);
+    public Write SaveSpace(string job, Space space, long version) => Update("space", job, space.Id, Text(space with { Surfaces = [] }), version);
 
     /// <summary>Adds a surface to a space.</summary>
     public Write AddSurface(string job, string space, Surface surface)
@@ -191,18 +221,46 @@ public sealed class JobStore(Database database)
             return new Write(known is null ? Written.NotFound : Written.Stale, known ?? 0);
         }
 
-        db.Execute($"UPDATE {table} SET data = @data, version = version + 1 WHERE job_id = @job AND id = @id", new { job, id, data });
+        db.Execute(
+            $"UPDATE {table} SET data = @data, version = version + 1 WHERE job_id = @job AND id = @id",
+            new
+            {
+                job,
+                id,
+                data,
+            }
+        );
         transaction.Commit();
         return new Write(Written.Saved, version + 1);
     }
 
     private static void InsertSpace(SqliteConnection db, string job, string building, Space space, int position, long version) =>
-        db.Execute("INSERT INTO space (job_id, id, building_id, position, data, version) VALUES (@job, @Id, @building, @position, @Data, @version)",
-            new { job, space.Id, building, position, Data = Text(space with { Surfaces = [] }), version });
+        db.Execute(
+            "INSERT INTO space (job_id, id, building_id, position, data, version) VALUES (@job, @Id, @building, @position, @Data, @version)",
+            new
+            {
+                job,
+                space.Id,
+                building,
+                position,
+                Data = Text(space with { Surfaces = [] }),
+                version,
+            }
+        );
 
     private static void InsertSurface(SqliteConnection db, string job, string space, Surface surface, int position, long version) =>
-        db.Execute("INSERT INTO surface (job_id, id, space_id, position, data, version) VALUES (@job, @Id, @space, @position, @Data, @version)",
-            new { job, surface.Id, space, position, Data = Text(surface), version });
+        db.Execute(
+            "INSERT INTO surface (job_id, id, space_id, position, data, version) VALUES (@job, @Id, @space, @position, @Data, @version)",
+            new
+            {
+                job,
+                surface.Id,
+                space,
+                position,
+                Data = Text(surface),
+                version,
+            }
+        );
 
     private static List<Row> Rows(IDbConnection db, string sql, string id) => [.. db.Query<Row>(sql, new { id })];
 

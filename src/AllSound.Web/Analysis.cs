@@ -38,17 +38,50 @@ internal sealed class Analysis
         var report = Reporting.Report(stored.Job, surface, found);
         var diagnosis = Reporting.Findings(surface, found);
         return new SurfaceView(
-            stored.Job.Id, space.Id, space.Title, surface, stored.Surfaces[surface.Id], Math.Round(measured.AreaM2, 2), Math.Round(measured.LengthM, 2), measured.How, diagnosis.Findings, diagnosis.Holds, diagnosis.Presumed,
-            report, Takeoff.Chosen(surface, found)?.Id, Section.Of(surface, found), Reporting.Audit(stored.Job, building, space, surface));
+            stored.Job.Id,
+            space.Id,
+            space.Title,
+            surface,
+            stored.Surfaces[surface.Id],
+            Math.Round(measured.AreaM2, 2),
+            Math.Round(measured.LengthM, 2),
+            measured.How,
+            diagnosis.Findings,
+            diagnosis.Holds,
+            diagnosis.Presumed,
+            report,
+            Takeoff.Chosen(surface, found)?.Id,
+            Section.Of(surface, found),
+            Reporting.Audit(stored.Job, building, space, surface)
+        );
     }
 
     /// <summary>A job with the state of every surface.</summary>
     public JobView View(StoredJob stored) =>
-        new(stored.Job.Id, stored.Job.Title, stored.Job.Jurisdiction, stored.Job.Rates,
+        new(
+            stored.Job.Id,
+            stored.Job.Title,
+            stored.Job.Jurisdiction,
+            stored.Job.Rates,
             [
-                .. stored.Job.Buildings.Select(b => new BuildingView(b.Id, b.Title, b.Built,
-                    [.. b.Spaces.Select(s => new SpaceView(s with { Surfaces = [] }, stored.Spaces[s.Id], Unfolding.Unfold(s), [.. s.Surfaces.Select(f => Line(stored, b, s, f))]))])),
-            ]);
+                .. stored.Job.Buildings.Select(b => new BuildingView(
+                    b.Id,
+                    b.Title,
+                    b.Built,
+                    [
+                        .. b.Spaces.Select(s => new SpaceView(
+                            s with
+                            {
+                                Surfaces = [],
+                            },
+                            stored.Spaces[s.Id],
+                            Unfolding.Unfold(s),
+                            [.. s.Surfaces.Select(f => Line(stored, b, s, f))]
+                        )),
+                    ]
+                )),
+            ]
+        );
 
     /// <summary>Specifications of all surfaces, by id.</summary>
     public ImmutableDictionary<string, Specified> SpecifyAll(StoredJob stored) =>
@@ -59,8 +92,20 @@ internal sealed class Analysis
         var found = Specify(stored, building, space, surface);
         var measured = Geometry.Measure(space, surface);
         var chosen = Takeoff.Chosen(surface, found);
-        var headline = chosen?.Name ?? found.Holds.Select(h => $"Held until {h.Need.Title}").Concat(found.Blocked.Select(n => $"No way yet: {n.Title}")).FirstOrDefault() ?? "No sequence";
+        var headline =
+            chosen?.Name
+            ?? found.Holds.Select(h => $"Held until {h.Need.Title}").Concat(found.Blocked.Select(n => $"No way yet: {n.Title}")).FirstOrDefault()
+            ?? "No sequence";
         var lead = found.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent;
-        return new SurfaceLine(surface.Id, surface.Title, surface.Element, Section.VerdictOf(found), headline, Math.Round(measured.AreaM2, 2), Math.Round(measured.LengthM, 2), lead);
+        return new SurfaceLine(
+            surface.Id,
+            surface.Title,
+            surface.Element,
+            Section.VerdictOf(found),
+            headline,
+            Math.Round(measured.AreaM2, 2),
+            Math.Round(measured.LengthM, 2),
+            lead
+        );
     }
 }

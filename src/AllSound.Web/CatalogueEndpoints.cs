@@ -14,9 +14,19 @@ internal static class CatalogueEndpoints
         [.. Signs.All.Select(s => new Choice(s.Id, s.Title, s.Group))],
         [.. Checks.All.Select(c => new Choice(c.Id, c.Title, c.Unit ?? ""))],
         [
-            .. Operations.All.Select(o => new OperationChoice(o.Id, o.Title, Reporting.GroupName(o.Group), o.Do, [.. o.Products.Select(p => new Choice(p.Id, p.Title, p.Handling))], o.School, o.Refused, o.Source.ToString())),
+            .. Operations.All.Select(o => new OperationChoice(
+                o.Id,
+                o.Title,
+                Reporting.GroupName(o.Group),
+                o.Do,
+                [.. o.Products.Select(p => new Choice(p.Id, p.Title, p.Handling))],
+                o.School,
+                o.Refused,
+                o.Source.ToString()
+            )),
         ],
-        [.. Core.Materials.Coatings.All.Select(p => new Choice(p.Id, p.Title, p.Handling))]);
+        [.. Core.Materials.Coatings.All.Select(p => new Choice(p.Id, p.Title, p.Handling))]
+    );
 
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {

@@ -13,21 +13,50 @@ internal static class JobEndpoints
         var api = routes.MapGroup("/api/jobs").WithTags("jobs");
         api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Surfaces)).ToArray()).WithName("listJobs");
 
-        api.MapGet("/{job}", (string job, JobStore store, Analysis analysis) => store.Find(job) is { } stored ? Results.Ok(analysis.View(stored)) : Requests.NotFound("job"))
-            .Produces<JobView>().ProducesProblem(404).WithName("getJob");
+        api.MapGet(
+                "/{job}",
+                (string job, JobStore store, Analysis analysis) => store.Find(job) is { } stored ? Results.Ok(analysis.View(stored)) : Requests.NotFound("job")
+            )
+            .Produces<JobView>()
+            .ProducesProblem(404)
+            .WithName("getJob");
 
-        api.MapGet("/{job}/export", (string job, JobStore store) =>
-            store.Find(job) is { } stored ? Results.File(Encoding.UTF8.GetBytes(JobFile.Write(stored.Job)), "application/json", $"{job}.job.json") : Requests.NotFound("job"))
-            .Produces<Job>().ProducesProblem(404).WithName("exportJob");
+        api.MapGet(
+                "/{job}/export",
+                (string job, JobStore store) =>
+                    store.Find(job) is { } stored
+                        ? Results.File(Encoding.UTF8.GetBytes(JobFile.Write(stored.Job)), "application/json", $"{job}.job.json")
+                        : Requests.NotFound("job")
+            )
+            .Produces<Job>()
+            .ProducesProblem(404)
+            .WithName("exportJob");
 
         api.MapPost("/import", Import).Accepts<Job>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("importJob");
 
-        api.MapGet("/{job}/quantities", (string job, JobStore store, Analysis analysis) =>
-            store.Find(job) is { } stored ? Results.Ok(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job"))
-            .Produces<QuantitiesReport>().ProducesProblem(404).WithName("getQuantities");
+        api.MapGet(
+                "/{job}/quantities",
+                (string job, JobStore store, Analysis analysis) =>
+                    store.Find(job) is { } stored ? Results.Ok(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job")
+            )
+            .Produces<QuantitiesReport>()
+            .ProducesProblem(404)
+            .WithName("getQuantities");
 
-        api.MapPost("/{job}/buildings/{building}/spaces", AddSpace).Accepts<Space>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("addSpace");
-        api.MapPut("/{job}/spaces/{space}", SaveSpace).Accepts<SpaceEdit>("application/json").Produces<Saved>().ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("saveSpace");
+        api.MapPost("/{job}/buildings/{building}/spaces", AddSpace)
+            .Accepts<Space>("application/json")
+            .Produces<Saved>(201)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("addSpace");
+        api.MapPut("/{job}/spaces/{space}", SaveSpace)
+            .Accepts<SpaceEdit>("application/json")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("saveSpace");
     }
 
     private static async Task<IResult> Import(HttpRequest request, JobStore store, bool replace = false)
@@ -63,7 +92,9 @@ internal static class JobEndpoints
         }
 
         var write = store.AddSpace(job, building, space);
-        return write.Outcome == Written.Saved ? Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, write.Version)) : Requests.Refused(write, "space");
+        return write.Outcome == Written.Saved
+            ? Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, write.Version))
+            : Requests.Refused(write, "space");
     }
 
     private static async Task<IResult> SaveSpace(string job, string space, HttpRequest request, JobStore store)
@@ -79,7 +110,8 @@ internal static class JobEndpoints
             return Requests.NotFound("space");
         }
 
-        var faults = edit.Space.Id == space ? JobSense.SpaceFaults(edit.Space with { Surfaces = [.. surfaces] }, "$.space") : [new Fault("$.space.id", "an id cannot be changed")];
+        var faults =
+            edit.Space.Id == space ? JobSense.SpaceFaults(edit.Space with { Surfaces = [.. surfaces] }, "$.space") : [new Fault("$.space.id", "an id cannot be changed")];
         if (!faults.IsEmpty)
         {
             return Requests.Problem(faults);

@@ -24,13 +24,16 @@ var app = builder.Build();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UseResponseCompression();
-app.Use((context, next) =>
-{
-    context.Response.Headers.ContentSecurityPolicy = "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'";
-    context.Response.Headers.XContentTypeOptions = "nosniff";
-    context.Response.Headers["Referrer-Policy"] = "no-referrer";
-    return next(context);
-});
+app.Use(
+    (context, next) =>
+    {
+        context.Response.Headers.ContentSecurityPolicy =
+            "default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; frame-ancestors 'none'; base-uri 'none'";
+        context.Response.Headers.XContentTypeOptions = "nosniff";
+        context.Response.Headers["Referrer-Policy"] = "no-referrer";
+        return next(context);
+    }
+);
 app.MapOpenApi("/api/openapi/{documentName}.json");
 app.MapJobs();
 app.MapSurfaces();
@@ -39,11 +42,13 @@ if (Directory.Exists(settings.WebRoot))
 {
     var files = new PhysicalFileProvider(settings.WebRoot);
     app.UseDefaultFiles(new DefaultFilesOptions { FileProvider = files });
-    app.UseStaticFiles(new StaticFileOptions
-    {
-        FileProvider = files,
-        OnPrepareResponse = file => file.Context.Response.Headers.CacheControl = file.File.Name == "index.html" ? "no-cache" : "public, max-age=31536000, immutable",
-    });
+    app.UseStaticFiles(
+        new StaticFileOptions
+        {
+            FileProvider = files,
+            OnPrepareResponse = file => file.Context.Response.Headers.CacheControl = file.File.Name == "index.html" ? "no-cache" : "public, max-age=31536000, immutable",
+        }
+    );
     app.MapFallback("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404));
     app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files });
 }

@@ -37,8 +37,11 @@ internal static class Requests
 
     /// <summary>Faults as problem details (RFC 9457), one entry for each field.</summary>
     public static IResult Problem(ImmutableArray<Fault> faults) =>
-        Results.ValidationProblem(faults.GroupBy(f => f.Path).ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray(), StringComparer.Ordinal),
-            title: "Something in what was sent is not right; nothing was changed.", detail: string.Join(" ", faults.Take(3).Select(f => $"{f.Path}: {f.Message}.")));
+        Results.ValidationProblem(
+            faults.GroupBy(f => f.Path).ToDictionary(g => g.Key, g => g.Select(f => f.Message).ToArray(), StringComparer.Ordinal),
+            title: "Something in what was sent is not right; nothing was changed.",
+            detail: string.Join(" ", faults.Take(3).Select(f => $"{f.Path}: {f.Message}."))
+        );
 
     public static IResult NotFound(string what) => Results.Problem(title: $"There is no such {what}.", statusCode: StatusCodes.Status404NotFound);
 
@@ -47,9 +50,16 @@ internal static class Requests
         write.Outcome switch
         {
             Written.NotFound => NotFound(what),
-            Written.Taken => Results.Problem(title: $"That id is taken by another {what}; nothing was changed.", statusCode: StatusCodes.Status409Conflict, extensions: Version(write)),
-            _ => Results.Problem(title: $"Somebody else saved this {what} meanwhile. Your change was not saved and nothing of theirs was lost: load it again and make the change anew.",
-                statusCode: StatusCodes.Status409Conflict, extensions: Version(write)),
+            Written.Taken => Results.Problem(
+                title: $"That id is taken by another {what}; nothing was changed.",
+                statusCode: StatusCodes.Status409Conflict,
+                extensions: Version(write)
+            ),
+            _ => Results.Problem(
+                title: $"Somebody else saved this {what} meanwhile. Your change was not saved and nothing of theirs was lost: load it again and make the change anew.",
+                statusCode: StatusCodes.Status409Conflict,
+                extensions: Version(write)
+            ),
         };
 
     private static Dictionary<string, object?> Version(Write write) => new(StringComparer.Ordinal) { ["version"] = write.Version };

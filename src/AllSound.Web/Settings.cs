@@ -14,7 +14,8 @@ internal sealed record Settings(string Database, string[] Urls, string WebRoot, 
         new(
             configuration["db"] ?? Path.Combine(Path.GetTempPath(), $"allsound-{Guid.NewGuid():N}.db"),
             (configuration["urls"] ?? DefaultUrl).Split(';', StringSplitOptions.RemoveEmptyEntries),
-            configuration["web"] ?? Path.Combine(AppContext.BaseDirectory, "web"),
+            Path.GetFullPath(configuration["web"] ?? Path.Combine(AppContext.BaseDirectory, "web")),
             configuration["import"],
-            configuration.GetValue("fresh", defaultValue: false));
+            configuration.GetValue("fresh", defaultValue: false)
+        );
 }

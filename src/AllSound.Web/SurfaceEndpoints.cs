@@ -10,27 +10,71 @@ internal static class SurfaceEndpoints
     public static void MapSurfaces(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs/{job}").WithTags("surfaces");
-        api.MapGet("/surfaces/{surface}", (string job, string surface, JobStore store, Analysis analysis) =>
-            Place(store, job, surface) is { } place ? Results.Ok(analysis.View(place.Stored, place.Building, place.Space, place.Surface)) : Requests.NotFound("surface"))
-            .Produces<SurfaceView>().ProducesProblem(404).WithName("getSurface");
+        api.MapGet(
+                "/surfaces/{surface}",
+                (string job, string surface, JobStore store, Analysis analysis) =>
+                    Place(store, job, surface) is { } place
+                        ? Results.Ok(analysis.View(place.Stored, place.Building, place.Space, place.Surface))
+                        : Requests.NotFound("surface")
+            )
+            .Produces<SurfaceView>()
+            .ProducesProblem(404)
+            .WithName("getSurface");
 
-        api.MapGet("/surfaces/{surface}/checks", (string job, string surface, JobStore store, Analysis analysis) =>
-            Place(store, job, surface) is { } place
-                ? Results.Ok(Reporting.Diagnose(place.Stored.Job, place.Building, place.Space, place.Surface, analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)).Checks.ToArray())
-                : Requests.NotFound("surface"))
-            .Produces<CheckReport[]>().ProducesProblem(404).WithName("getChecks");
+        api.MapGet(
+                "/surfaces/{surface}/checks",
+                (string job, string surface, JobStore store, Analysis analysis) =>
+                    Place(store, job, surface) is { } place
+                        ? Results.Ok(
+                            Reporting
+                                .Diagnose(
+                                    place.Stored.Job,
+                                    place.Building,
+                                    place.Space,
+                                    place.Surface,
+                                    analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)
+                                )
+                                .Checks.ToArray()
+                        )
+                        : Requests.NotFound("surface")
+            )
+            .Produces<CheckReport[]>()
+            .ProducesProblem(404)
+            .WithName("getChecks");
 
-        api.MapPost("/spaces/{space}/surfaces", Add).Accepts<Surface>("application/json").Produces<SurfaceView>(201).ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("addSurface");
-        api.MapPut("/surfaces/{surface}", Save).Accepts<SurfaceEdit>("application/json").Produces<SurfaceView>().ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("saveSurface");
-        api.MapDelete("/surfaces/{surface}", (string job, string surface, long version, JobStore store) =>
-            store.DeleteSurface(job, surface, version) is { Outcome: Written.Saved } write ? Results.Ok(new Saved(surface, write.Version)) : Requests.Refused(store.DeleteSurface(job, surface, version), "surface"))
-            .Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteSurface");
+        api.MapPost("/spaces/{space}/surfaces", Add)
+            .Accepts<Surface>("application/json")
+            .Produces<SurfaceView>(201)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("addSurface");
+        api.MapPut("/surfaces/{surface}", Save)
+            .Accepts<SurfaceEdit>("application/json")
+            .Produces<SurfaceView>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("saveSurface");
+        api.MapDelete(
+                "/surfaces/{surface}",
+                (string job, string surface, long version, JobStore store) =>
+                    store.DeleteSurface(job, surface, version) is { Outcome: Written.Saved } write
+                        ? Results.Ok(new Saved(surface, write.Version))
+                        : Requests.Refused(store.DeleteSurface(job, surface, version), "surface")
+            )
+            .Produces<Saved>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("deleteSurface");
     }
 
     private sealed record Placed(StoredJob Stored, Building Building, Space Space, Surface Surface);
 
     private static Placed? Place(JobStore store, string job, string surface) =>
-        store.Find(job) is { } stored ? stored.Job.Surfaces().Where(x => x.Surface.Id == surface).Select(x => new Placed(stored, x.Building, x.Space, x.Surface)).FirstOrDefault() : null;
+        store.Find(job) is { } stored
+            ? stored.Job.Surfaces().Where(x => x.Surface.Id == surface).Select(x => new Placed(stored, x.Building, x.Space, x.Surface)).FirstOrDefault()
+            : null;
 
     private static async Task<IResult> Add(string job, string space, HttpRequest request, JobStore store, Analysis analysis)
     {

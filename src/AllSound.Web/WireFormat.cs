@@ -23,23 +23,27 @@ internal static class WireFormat
 
     public static void Describe(OpenApiOptions options)
     {
-        options.AddDocumentTransformer((document, _, _) =>
-        {
-            document.Info.Title = "All Sound";
-            document.Info.Version = "1";
-            document.Servers = [];
-            return Task.CompletedTask;
-        });
-        options.AddSchemaTransformer((schema, context, _) =>
-        {
-            var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
-            if (type.IsEnum)
+        options.AddDocumentTransformer(
+            (document, _, _) =>
             {
-                schema.Type = JsonSchemaType.String;
-                schema.Enum = [.. JobFile.Names(type).Select(n => (System.Text.Json.Nodes.JsonNode)n)];
+                document.Info.Title = "All Sound";
+                document.Info.Version = "1";
+                document.Servers = [];
+                return Task.CompletedTask;
             }
+        );
+        options.AddSchemaTransformer(
+            (schema, context, _) =>
+            {
+                var type = Nullable.GetUnderlyingType(context.JsonTypeInfo.Type) ?? context.JsonTypeInfo.Type;
+                if (type.IsEnum)
+                {
+                    schema.Type = JsonSchemaType.String;
+                    schema.Enum = [.. JobFile.Names(type).Select(n => (System.Text.Json.Nodes.JsonNode)n)];
+                }
 
-            return Task.CompletedTask;
-        });
+                return Task.CompletedTask;
+            }
+        );
     }
 }

@@ -12,7 +12,18 @@ public sealed class AuditTests
     [Fact]
     public void Ordinary_paint_over_the_ring()
     {
-        var audited = Demo.Audit("ceiling", "ms_access", "ms_power", "ms_lead_setup", "mk_floor", "cl_sugar_soap", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "dc_lead_clean", "ac_clean");
+        var audited = Demo.Audit(
+            "ceiling",
+            "ms_access",
+            "ms_power",
+            "ms_lead_setup",
+            "mk_floor",
+            "cl_sugar_soap",
+            "tc_emul_roll/p_emul_contract",
+            "tc_emul_roll/p_emul_contract",
+            "dc_lead_clean",
+            "ac_clean"
+        );
 
         var fault = Assert.Single(audited.Faults);
         Assert.Equal((6, Needs.WaterStainBlocked, Severity.Fails), (fault.Step, fault.Need, fault.Severity));
@@ -22,8 +33,22 @@ public sealed class AuditTests
     [Fact]
     public void Filler_under_the_sealer_on_lifting_edges()
     {
-        var audited = Demo.Audit("stair-wall", "ms_access", "mk_floor", "ls_scrape_loose", "du_vac", "rp_fine", "ab_fill", "du_vac", "se_peelbond", "cl_sugar_soap", "sp_fill/p_emul_contract", "tc_emul_roll/p_emul_contract",
-            "tc_emul_roll/p_emul_contract", "ac_clean");
+        var audited = Demo.Audit(
+            "stair-wall",
+            "ms_access",
+            "mk_floor",
+            "ls_scrape_loose",
+            "du_vac",
+            "rp_fine",
+            "ab_fill",
+            "du_vac",
+            "se_peelbond",
+            "cl_sugar_soap",
+            "sp_fill/p_emul_contract",
+            "tc_emul_roll/p_emul_contract",
+            "tc_emul_roll/p_emul_contract",
+            "ac_clean"
+        );
 
         var fault = audited.Faults.First();
         Assert.Equal((5, Needs.EdgesHeld), (fault.Step, fault.Need));
@@ -54,7 +79,22 @@ public sealed class AuditTests
     [Fact]
     public void Caulk_painted_after_ten_minutes()
     {
-        string[] steps = ["ms_lead_setup", "mk_floor", "cl_sugar_soap", "st_wet_abrade", "sb_knot", "pr_bond", "dn_wet", "ca_acrylic@0.5", "tc_wb_trim/p_enamel_wb@0.17", "dn_wet", "tc_wb_trim/p_enamel_wb", "dc_lead_clean", "ac_clean"];
+        string[] steps =
+        [
+            "ms_lead_setup",
+            "mk_floor",
+            "cl_sugar_soap",
+            "st_wet_abrade",
+            "sb_knot",
+            "pr_bond",
+            "dn_wet",
+            "ca_acrylic@0.5",
+            "tc_wb_trim/p_enamel_wb@0.17",
+            "dn_wet",
+            "tc_wb_trim/p_enamel_wb",
+            "dc_lead_clean",
+            "ac_clean",
+        ];
         var fault = Assert.Single(Demo.Audit("skirting", steps).Faults);
 
         Assert.Equal((9, Needs.CaulkDry), (fault.Step, fault.Need));
@@ -67,9 +107,24 @@ public sealed class AuditTests
     [Fact]
     public void Gloss_not_keyed_is_told_once_at_the_first_coat()
     {
-        var audited = Demo.Audit("skirting", "ms_lead_setup", "mk_floor", "cl_sugar_soap", "sb_knot", "ca_acrylic", "uc_alkyd", "dn_wet", "tc_gloss/p_gloss_alk", "dc_lead_clean", "ac_clean");
+        var audited = Demo.Audit(
+            "skirting",
+            "ms_lead_setup",
+            "mk_floor",
+            "cl_sugar_soap",
+            "sb_knot",
+            "ca_acrylic",
+            "uc_alkyd",
+            "dn_wet",
+            "tc_gloss/p_gloss_alk",
+            "dc_lead_clean",
+            "ac_clean"
+        );
 
-        Assert.Contains(audited.Faults, f => f.Step == 6 && f.Need == Compatibility.FilmKeyed(CoatFamily.Alkyd) && f.Mend.Contains("flat the old film down wet", StringComparison.Ordinal));
+        Assert.Contains(
+            audited.Faults,
+            f => f.Step == 6 && f.Need == Compatibility.FilmKeyed(CoatFamily.Alkyd) && f.Mend.Contains("flat the old film down wet", StringComparison.Ordinal)
+        );
         Assert.Single(audited.Faults, f => f.Need == Compatibility.FilmKeyed(CoatFamily.Alkyd));
     }
 
@@ -77,7 +132,20 @@ public sealed class AuditTests
     public void A_coat_left_past_its_window_must_be_keyed()
     {
         // Alkyd undercoat: key after 7 days. Common practice.
-        string[] Steps(string hours) => ["ms_lead_setup", "mk_floor", "cl_sugar_soap", "st_wet_abrade", "sb_knot", "ca_acrylic", "uc_alkyd", "dn_wet", $"tc_gloss/p_gloss_alk@{hours}", "dc_lead_clean", "ac_clean"];
+        string[] Steps(string hours) =>
+            [
+                "ms_lead_setup",
+                "mk_floor",
+                "cl_sugar_soap",
+                "st_wet_abrade",
+                "sb_knot",
+                "ca_acrylic",
+                "uc_alkyd",
+                "dn_wet",
+                $"tc_gloss/p_gloss_alk@{hours}",
+                "dc_lead_clean",
+                "ac_clean",
+            ];
 
         Assert.Empty(Demo.Audit("skirting", Steps("24")).Faults);
         Assert.Contains(Demo.Audit("skirting", Steps("200")).Faults, f => f.Need == Needs.WindowOpen);
@@ -106,7 +174,10 @@ public sealed class AuditTests
             {
                 var without = sequence.Where((_, n) => n != i).Select(s => s with { WaitHours = null }).ToArray();
                 var wanted = option.Steps[i].Links.Select(l => l.Need).ToHashSet();
-                Assert.True(Audit(id, without).Faults.Any(f => wanted.Contains(f.Need) || f.Need == Needs.FullFinish), $"{id}: leaving out {sequence[i].Operation} was not noticed");
+                Assert.True(
+                    Audit(id, without).Faults.Any(f => wanted.Contains(f.Need) || f.Need == Needs.FullFinish),
+                    $"{id}: leaving out {sequence[i].Operation} was not noticed"
+                );
             }
         }
     }

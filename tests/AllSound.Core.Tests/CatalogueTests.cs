@@ -48,12 +48,15 @@ public sealed class CatalogueTests
     [Fact]
     public void Evidence_refers_to_known_signs_with_sane_likelihoods()
     {
-        Assert.All(Causes.All.SelectMany(c => c.Evidence), e =>
-        {
-            Assert.NotNull(Signs.Find(e.Sign));
-            Assert.InRange(e.IfCause, 0.01, 0.99);
-            Assert.InRange(e.IfNot, 0.01, 0.99);
-        });
+        Assert.All(
+            Causes.All.SelectMany(c => c.Evidence),
+            e =>
+            {
+                Assert.NotNull(Signs.Find(e.Sign));
+                Assert.InRange(e.IfCause, 0.01, 0.99);
+                Assert.InRange(e.IfNot, 0.01, 0.99);
+            }
+        );
     }
 
     [Fact]
@@ -79,7 +82,21 @@ public sealed class CatalogueTests
     [Fact]
     public void The_core_knows_no_storage_web_files_network_or_clock()
     {
-        string[] outside = ["System.IO.File", "System.IO.Directory", "System.IO.FileStream", "System.Net", "System.Data", "Dapper", "Microsoft.Data", "Microsoft.AspNetCore", "Microsoft.Extensions", "System.TimeProvider", "System.Diagnostics.Stopwatch", "System.Random"];
+        string[] outside =
+        [
+            "System.IO.File",
+            "System.IO.Directory",
+            "System.IO.FileStream",
+            "System.Net",
+            "System.Data",
+            "Dapper",
+            "Microsoft.Data",
+            "Microsoft.AspNetCore",
+            "Microsoft.Extensions",
+            "System.TimeProvider",
+            "System.Diagnostics.Stopwatch",
+            "System.Random",
+        ];
         var result = Types.InAssembly(typeof(Operations).Assembly).ShouldNot().HaveDependencyOnAny(outside).GetResult();
 
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));

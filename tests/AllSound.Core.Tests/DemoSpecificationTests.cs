@@ -68,14 +68,21 @@ public sealed class DemoSpecificationTests
     [Fact]
     public void A_mended_leak_leaves_drying_to_a_number_before_any_coat()
     {
-        var options = Demo.Specify("stair-wall", f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Cured }, s => s with { Readings = [], Signs = [] }).Options;
+        var options = Demo.Specify(
+            "stair-wall",
+            f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Cured },
+            s => s with { Readings = [], Signs = [] }
+        ).Options;
 
         Assert.NotEmpty(options);
-        Assert.All(options, o =>
-        {
-            var dries = o.Steps.First(s => s.Act.Operation.Group == Group.Dry);
-            Assert.True(dries.Number < o.Steps.First(s => s.Act.Operation.Role != CoatRole.None).Number);
-        });
+        Assert.All(
+            options,
+            o =>
+            {
+                var dries = o.Steps.First(s => s.Act.Operation.Group == Group.Dry);
+                Assert.True(dries.Number < o.Steps.First(s => s.Act.Operation.Role != CoatRole.None).Number);
+            }
+        );
     }
 
     [Fact]
@@ -84,15 +91,18 @@ public sealed class DemoSpecificationTests
         var options = Demo.Specify("skirting").Options;
 
         Assert.InRange(options.Length, 2, 4);
-        Assert.All(options, o =>
-        {
-            var water = o.Steps.FirstOrDefault(s => s.Act.Product is { Carrier: Carrier.Water });
-            Assert.True(water is null || At(o, "sb_knot") < water.Number - 1);
-            Assert.Contains("sb_knot", Ids(o));
-            Assert.Contains("ms_lead_setup", Ids(o));
-            Assert.Contains("ca_acrylic", Ids(o));
-            Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(Needs.LeadAbsent));
-        });
+        Assert.All(
+            options,
+            o =>
+            {
+                var water = o.Steps.FirstOrDefault(s => s.Act.Product is { Carrier: Carrier.Water });
+                Assert.True(water is null || At(o, "sb_knot") < water.Number - 1);
+                Assert.Contains("sb_knot", Ids(o));
+                Assert.Contains("ms_lead_setup", Ids(o));
+                Assert.Contains("ca_acrylic", Ids(o));
+                Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(Needs.LeadAbsent));
+            }
+        );
         Assert.Contains(options, o => o.Steps.Any(s => s.Act.Product is { Carrier: Carrier.Spirit }));
         Assert.Contains(options, o => o.Steps.Any(s => s.Act.Operation.Role == CoatRole.Finish && s.Act.Product is { Carrier: Carrier.Water }));
     }
@@ -112,12 +122,15 @@ public sealed class DemoSpecificationTests
         var options = Demo.Specify("skirting", f => f with { BareShare = 1, LooseShare = 0, Key = null, Gloss60 = null }, s => s with { Layers = [] }).Options;
 
         Assert.NotEmpty(options);
-        Assert.All(options, o =>
-        {
-            Assert.DoesNotContain("st_wet_abrade", Ids(o));
-            Assert.True(At(o, "sb_knot") >= 0 && At(o, "sb_knot") < o.Steps.First(s => s.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot)).Number - 1);
-            Assert.Contains(Ids(o), i => i is "sp_wood" or "pr_stain_shellac");
-        });
+        Assert.All(
+            options,
+            o =>
+            {
+                Assert.DoesNotContain("st_wet_abrade", Ids(o));
+                Assert.True(At(o, "sb_knot") >= 0 && At(o, "sb_knot") < o.Steps.First(s => s.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot)).Number - 1);
+                Assert.Contains(Ids(o), i => i is "sp_wood" or "pr_stain_shellac");
+            }
+        );
     }
 
     [Fact]
@@ -127,11 +140,14 @@ public sealed class DemoSpecificationTests
         var options = Demo.Specify("ceiling").Options;
 
         Assert.NotEmpty(options);
-        Assert.All(options, o =>
-        {
-            var block = o.Steps.First(s => s.Act.Operation.Group == Group.StainBlock || s.Act.Operation.Id == "pr_stain_shellac");
-            Assert.True(block.Number < o.Steps.First(s => s.Act.Operation.Role == CoatRole.Finish).Number);
-        });
+        Assert.All(
+            options,
+            o =>
+            {
+                var block = o.Steps.First(s => s.Act.Operation.Group == Group.StainBlock || s.Act.Operation.Id == "pr_stain_shellac");
+                Assert.True(block.Number < o.Steps.First(s => s.Act.Operation.Role == CoatRole.Finish).Number);
+            }
+        );
     }
 
     [Fact]
@@ -149,11 +165,18 @@ public sealed class DemoSpecificationTests
     [InlineData("ceiling")]
     public void Every_step_has_a_reason_and_a_source(string id)
     {
-        Assert.All(Demo.Specify(id).Options, o => Assert.All(o.Steps, s =>
-        {
-            Assert.NotEmpty(s.Links);
-            Assert.NotEmpty(s.Act.Operation.Source.ToString());
-        }));
+        Assert.All(
+            Demo.Specify(id).Options,
+            o =>
+                Assert.All(
+                    o.Steps,
+                    s =>
+                    {
+                        Assert.NotEmpty(s.Links);
+                        Assert.NotEmpty(s.Act.Operation.Source.ToString());
+                    }
+                )
+        );
     }
 
     [Fact]

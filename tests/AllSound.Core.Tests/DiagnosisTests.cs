@@ -55,7 +55,11 @@ public sealed class DiagnosisTests
         for (var i = 0; i < 40; i++)
         {
             var family = random.Next(2) == 0 ? SubstrateFamily.Plaster : SubstrateFamily.Wood;
-            var recorded = Enumerable.Range(0, random.Next(1, 8)).Select(_ => new SignSeen { Sign = Inspection.Signs.All[random.Next(Inspection.Signs.All.Length)].Id, Present = random.Next(4) > 0 }).DistinctBy(s => s.Sign).ToList();
+            var recorded = Enumerable
+                .Range(0, random.Next(1, 8))
+                .Select(_ => new SignSeen { Sign = Inspection.Signs.All[random.Next(Inspection.Signs.All.Length)].Id, Present = random.Next(4) > 0 })
+                .DistinctBy(s => s.Sign)
+                .ToList();
             var findings = NoisyOr.Diagnose(family, recorded);
             Assert.Equal(findings.Select(Key), NoisyOr.Diagnose(family, recorded.AsEnumerable().Reverse()).Select(Key));
             Assert.Equal(findings.Select(Key), NoisyOr.Diagnose(family, recorded.Concat(recorded)).Select(Key));
@@ -65,7 +69,11 @@ public sealed class DiagnosisTests
 
             // Evidence that speaks for a rival more strongly may rightly lower a cause: it explains the sign away.
             double Ratio(Cause c, string sign) => c.Evidence.Where(e => e.Sign == sign).Select(e => e.IfCause / e.IfNot).DefaultIfEmpty(1).First();
-            var support = cause.Evidence.FirstOrDefault(e => Causes.All.Where(c => c.Weight(family) > 0).All(c => Ratio(c, e.Sign) <= Ratio(cause, e.Sign)) && e.IfCause > e.IfNot && !groups.Contains(Inspection.Signs.Find(e.Sign)!.Group));
+            var support = cause.Evidence.FirstOrDefault(e =>
+                Causes.All.Where(c => c.Weight(family) > 0).All(c => Ratio(c, e.Sign) <= Ratio(cause, e.Sign))
+                && e.IfCause > e.IfNot
+                && !groups.Contains(Inspection.Signs.Find(e.Sign)!.Group)
+            );
             if (support is null || !recorded.Any(s => s.Present))
             {
                 continue;
@@ -102,6 +110,7 @@ public sealed class DiagnosisTests
     private static string Key(Finding f) => $"{f.Cause.Id} {f.Probability:F9}";
 
     private static IEnumerable<SignSeen> Signs(string seen, string absent) =>
-        seen.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(s => new SignSeen { Sign = s })
+        seen.Split(' ', StringSplitOptions.RemoveEmptyEntries)
+            .Select(s => new SignSeen { Sign = s })
             .Concat(absent.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(s => new SignSeen { Sign = s, Present = false }));
 }

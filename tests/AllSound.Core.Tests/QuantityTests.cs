@@ -91,7 +91,18 @@ public sealed class QuantityTests
         var report = Reporting.Quantities(Demo.Job);
         Assert.All(report.Materials, m => Assert.True(m.Buy.Sum(b => b.Size * b.Count) >= m.Need - 1e-6));
 
-        var held = Demo.Job with { Buildings = [.. Demo.Job.Buildings.Select(b => b with { Spaces = [.. b.Spaces.Select(s => s with { Surfaces = [.. s.Surfaces.Select(f => f with { Facts = f.Facts with { LiveCrack = true } })] })] })] };
+        var held = Demo.Job with
+        {
+            Buildings =
+            [
+                .. Demo.Job.Buildings.Select(b =>
+                    b with
+                    {
+                        Spaces = [.. b.Spaces.Select(s => s with { Surfaces = [.. s.Surfaces.Select(f => f with { Facts = f.Facts with { LiveCrack = true } })] })],
+                    }
+                ),
+            ],
+        };
         Assert.Empty(Reporting.Quantities(held).Materials);
     }
 }

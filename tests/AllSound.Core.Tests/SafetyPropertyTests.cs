@@ -14,7 +14,20 @@ namespace AllSound.Core.Tests;
 public sealed class SafetyPropertyTests
 {
     private static readonly HashSet<string> DryOrHot = ["ls_scrape_loose", "ls_feather", "ab_gloss", "ab_power_dry", "ab_fill", "dn_between", "st_heatgun", "st_flame"];
-    private static readonly HashSet<string> Disturbs = ["ls_wet_scrape", "ls_feather_wet", "st_wet_abrade", "ab_fill_wet", "dn_wet", "st_ir", "st_solvent", "st_alkaline_poultice", "st_soak_scrape", "cl_sugar_soap", "cl_degrease"];
+    private static readonly HashSet<string> Disturbs =
+    [
+        "ls_wet_scrape",
+        "ls_feather_wet",
+        "st_wet_abrade",
+        "ab_fill_wet",
+        "dn_wet",
+        "st_ir",
+        "st_solvent",
+        "st_alkaline_poultice",
+        "st_soak_scrape",
+        "cl_sugar_soap",
+        "cl_degrease",
+    ];
 
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 40)];
 
@@ -41,15 +54,25 @@ public sealed class SafetyPropertyTests
                     Assert.False(ids.Any(DryOrHot.Contains), $"dry or hot work on lead: {name}");
                     var first = ids.FindIndex(Disturbs.Contains);
                     Assert.True(first < 0 || (ids.IndexOf("ms_lead_setup") is var setup and >= 0 && setup < first), $"lead disturbed outside a work area: {name}");
-                    Assert.True(!ids.Contains("ms_lead_setup") || ids.LastIndexOf("dc_lead_clean") > ids.FindLastIndex(Disturbs.Contains), $"lead area not cleaned: {name}");
+                    Assert.True(
+                        !ids.Contains("ms_lead_setup") || ids.LastIndexOf("dc_lead_clean") > ids.FindLastIndex(Disturbs.Contains),
+                        $"lead area not cleaned: {name}"
+                    );
                 }
 
                 if (start.Get(Facets.Asbestos) != Lead.ProvedAbsent)
                 {
-                    Assert.False(ids.Any(i => DryOrHot.Contains(i) || i is "ls_wet_scrape" or "st_wet_abrade" or "st_solvent" or "st_soak_scrape" or "ab_fill_wet"), $"suspect asbestos disturbed: {name}");
+                    Assert.False(
+                        ids.Any(i => DryOrHot.Contains(i) || i is "ls_wet_scrape" or "st_wet_abrade" or "st_solvent" or "st_soak_scrape" or "ab_fill_wet"),
+                        $"suspect asbestos disturbed: {name}"
+                    );
                 }
 
-                Assert.True(start.Get(Facets.Access) != Access.NeedsPlatform || ids.IndexOf("ms_access") is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)), $"no platform: {name}");
+                Assert.True(
+                    start.Get(Facets.Access) != Access.NeedsPlatform
+                        || ids.IndexOf("ms_access") is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)),
+                    $"no platform: {name}"
+                );
                 Stains(option, start, name);
             }
         }
@@ -66,7 +89,10 @@ public sealed class SafetyPropertyTests
             foreach (var option in specified.Options)
             {
                 var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, Demo.Sequence(option));
-                Assert.True(audited.Faults.IsEmpty, $"seed {seed}, {surface.Id}, {option.Name}: {string.Join("; ", audited.Faults.Select(f => $"step {f.Step} {f.Need}"))}");
+                Assert.True(
+                    audited.Faults.IsEmpty,
+                    $"seed {seed}, {surface.Id}, {option.Name}: {string.Join("; ", audited.Faults.Select(f => $"step {f.Step} {f.Need}"))}"
+                );
                 Assert.DoesNotContain(specified.Options, other => other.Criteria.Beats(option.Criteria));
             }
         }
@@ -78,7 +104,17 @@ public sealed class SafetyPropertyTests
     public void The_same_survey_always_gets_the_same_answer(int seed)
     {
         var job = SurveyGenerator.Job(seed, 20);
-        string Answer() => string.Join('\n', job.Surfaces().Select(x => string.Join('|', Specifier.Specify(job, x.Building, x.Space, x.Surface).Options.Select(o => $"{o.Id}:{string.Join(',', o.Steps.Select(s => s.Act.Id))}"))));
+        string Answer() =>
+            string.Join(
+                '\n',
+                job.Surfaces()
+                    .Select(x =>
+                        string.Join(
+                            '|',
+                            Specifier.Specify(job, x.Building, x.Space, x.Surface).Options.Select(o => $"{o.Id}:{string.Join(',', o.Steps.Select(s => s.Act.Id))}")
+                        )
+                    )
+            );
 
         Assert.Equal(Answer(), Answer());
     }
@@ -94,7 +130,10 @@ public sealed class SafetyPropertyTests
 
         if (start.Get(Facets.Knots) == Bleed.Live)
         {
-            Assert.True(First(s => s.Act.Operation.Id == "sb_knot") < First(s => s.Act.Operation.Role is CoatRole.Primer or CoatRole.Undercoat or CoatRole.Finish), $"knots not sealed first: {name}");
+            Assert.True(
+                First(s => s.Act.Operation.Id == "sb_knot") < First(s => s.Act.Operation.Role is CoatRole.Primer or CoatRole.Undercoat or CoatRole.Finish),
+                $"knots not sealed first: {name}"
+            );
         }
 
         if (start.Get(Facets.Moisture) != Moisture.Dry)

@@ -67,7 +67,9 @@ public sealed class SearchTests
             }
 
             // One finish and no stripping keeps the whole search small enough to be tried without short cuts.
-            var acts = Operations.Acts.Where(a => goal.Allows(a) && (a.Operation.Role != CoatRole.Finish || a.Product == goal.Finishes[0]) && a.Operation.Group != Group.Strip).ToArray();
+            var acts = Operations
+                .Acts.Where(a => goal.Allows(a) && (a.Operation.Role != CoatRole.Finish || a.Product == goal.Finishes[0]) && a.Operation.Group != Group.Strip)
+                .ToArray();
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
                 yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), acts, appraised.Extents, job.Rates, weights);

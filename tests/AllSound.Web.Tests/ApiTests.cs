@@ -68,18 +68,19 @@ public sealed class ApiTests : IDisposable
         Assert.Equal("theirs", (string?)(await server.Get(Wall))["surface"]!["notes"]);
     }
 
-    public static TheoryData<string, string> Broken => new()
-    {
-        { "$.surface.facts.looseShare", """{"facts":{"looseShare":7}}""" },
-        { "$.surface.facts.edges", """{"facts":{"edges":"curly"}}""" },
-        { "$.surface.substrate", """{"substrate":"cheese"}""" },
-        { "$.surface.sequence[0].operation", """{"sequence":[{"operation":"wish"}]}""" },
-        { "$.surface.id", """{"id":"other"}""" },
-        { "$.surface.wall", """{"wall":"attic"}""" },
-        { "$.surface", """{"nonsense":1}""" },
-        { "$.surface.title", """{"title":""}""" },
-        { "$.surface.layers[0].coats", """{"layers":[{"coating":"emul_matt","coats":0}]}""" },
-    };
+    public static TheoryData<string, string> Broken =>
+        new()
+        {
+            { "$.surface.facts.looseShare", """{"facts":{"looseShare":7}}""" },
+            { "$.surface.facts.edges", """{"facts":{"edges":"curly"}}""" },
+            { "$.surface.substrate", """{"substrate":"cheese"}""" },
+            { "$.surface.sequence[0].operation", """{"sequence":[{"operation":"wish"}]}""" },
+            { "$.surface.id", """{"id":"other"}""" },
+            { "$.surface.wall", """{"wall":"attic"}""" },
+            { "$.surface.nonsense", """{"nonsense":1}""" },
+            { "$.surface.title", """{"title":""}""" },
+            { "$.surface.layers[0].coats", """{"layers":[{"coating":"emul_matt","coats":0}]}""" },
+        };
 
     [Theory]
     [MemberData(nameof(Broken))]
@@ -122,7 +123,16 @@ public sealed class ApiTests : IDisposable
     public async Task Rubbish_is_never_a_server_error(string body)
     {
         await server.WithDemo();
-        foreach (var (verb, path) in new[] { ("PUT", Wall), ("POST", "/api/jobs/import"), ("POST", "/api/jobs/sallow-ferry/spaces/ticket-office/surfaces"), ("POST", "/api/jobs/sallow-ferry/buildings/ferry-house/spaces"), ("PUT", "/api/jobs/sallow-ferry/spaces/ticket-office") })
+        foreach (
+            var (verb, path) in new[]
+            {
+                ("PUT", Wall),
+                ("POST", "/api/jobs/import"),
+                ("POST", "/api/jobs/sallow-ferry/spaces/ticket-office/surfaces"),
+                ("POST", "/api/jobs/sallow-ferry/buildings/ferry-house/spaces"),
+                ("PUT", "/api/jobs/sallow-ferry/spaces/ticket-office"),
+            }
+        )
         {
             using var answer = verb == "PUT" ? await server.Put(path, body) : await server.Post(path, body);
             Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
@@ -171,9 +181,18 @@ public sealed class ApiTests : IDisposable
     public async Task A_room_and_a_surface_of_ones_own()
     {
         await server.WithDemo();
-        using var room = await server.Post("/api/jobs/sallow-ferry/buildings/ferry-house/spaces", """{"id":"store","title":"Store","kind":"room","walls":[{"id":"a","lengthM":2,"heightM":2.4}],"surfaces":[]}""");
-        using var surface = await server.Post("/api/jobs/sallow-ferry/spaces/store/surfaces", """{"id":"store-wall","title":"Store wall","element":"wall","substrate":"pboard","wall":"a","year":2015}""");
-        using var twice = await server.Post("/api/jobs/sallow-ferry/spaces/store/surfaces", """{"id":"store-wall","title":"Again","element":"wall","substrate":"pboard"}""");
+        using var room = await server.Post(
+            "/api/jobs/sallow-ferry/buildings/ferry-house/spaces",
+            """{"id":"store","title":"Store","kind":"room","walls":[{"id":"a","lengthM":2,"heightM":2.4}],"surfaces":[]}"""
+        );
+        using var surface = await server.Post(
+            "/api/jobs/sallow-ferry/spaces/store/surfaces",
+            """{"id":"store-wall","title":"Store wall","element":"wall","substrate":"pboard","wall":"a","year":2015}"""
+        );
+        using var twice = await server.Post(
+            "/api/jobs/sallow-ferry/spaces/store/surfaces",
+            """{"id":"store-wall","title":"Again","element":"wall","substrate":"pboard"}"""
+        );
         using var nowhere = await server.Post("/api/jobs/sallow-ferry/spaces/loft/surfaces", """{"id":"x","title":"X","element":"wall","substrate":"pboard"}""");
         var view = JsonNode.Parse(await surface.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
 
@@ -206,5 +225,6 @@ public sealed class ApiTests : IDisposable
         Assert.NotNull(document["components"]!["schemas"]!["Verdict"]!["enum"]);
     }
 
-    private static string Edit(JsonObject view, JsonObject surface) => new JsonObject { ["version"] = view["version"]!.DeepClone(), ["surface"] = surface.DeepClone() }.ToJsonString();
+    private static string Edit(JsonObject view, JsonObject surface) =>
+        new JsonObject { ["version"] = view["version"]!.DeepClone(), ["surface"] = surface.DeepClone() }.ToJsonString();
 }

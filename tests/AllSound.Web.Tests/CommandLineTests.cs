@@ -17,7 +17,29 @@ public sealed class CommandLineTests
         var step = JsonNode.Parse(output)!["surfaces"]![0]!["options"]![0]!["steps"]![0]!.AsObject();
 
         Assert.Equal((0, ""), (exit, errors));
-        Assert.All(new[] { "n", "operation", "group", "title", "do", "why", "needs", "gives", "product", "coat", "dilution", "waitHours", "cautions", "protection", "accept", "assumes", "source" }, key => Assert.True(step.ContainsKey(key), key));
+        Assert.All(
+            new[]
+            {
+                "n",
+                "operation",
+                "group",
+                "title",
+                "do",
+                "why",
+                "needs",
+                "gives",
+                "product",
+                "coat",
+                "dilution",
+                "waitHours",
+                "cautions",
+                "protection",
+                "accept",
+                "assumes",
+                "source",
+            },
+            key => Assert.True(step.ContainsKey(key), key)
+        );
         Assert.All(new[] { "options", "holds", "blocked" }, key => Assert.True(JsonNode.Parse(output)!["surfaces"]![0]!.AsObject().ContainsKey(key), key));
     }
 
@@ -78,7 +100,12 @@ public sealed class CommandLineTests
 
     private static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)
     {
-        var start = new ProcessStartInfo("dotnet") { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
+        var start = new ProcessStartInfo("dotnet")
+        {
+            UseShellExecute = false,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
         start.ArgumentList.Add(Path.Combine(AppContext.BaseDirectory, "allsound-cli.dll"));
         foreach (var word in words)
         {

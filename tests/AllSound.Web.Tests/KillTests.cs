@@ -41,7 +41,11 @@ public sealed class KillTests
                 for (var edit = 1; ; edit++)
                 {
                     surface["notes"] = $"{acknowledged + 1}";
-                    var saving = client.PutAsJsonAsync(Wall, new JsonObject { ["version"] = version, ["surface"] = surface.DeepClone() }, TestContext.Current.CancellationToken);
+                    var saving = client.PutAsJsonAsync(
+                        Wall,
+                        new JsonObject { ["version"] = version, ["surface"] = surface.DeepClone() },
+                        TestContext.Current.CancellationToken
+                    );
                     if (edit == killAfter)
                     {
                         process.Kill(entireProcessTree: true);
@@ -81,8 +85,24 @@ public sealed class KillTests
 
     private static Process Start(string database, Uri address)
     {
-        var start = new ProcessStartInfo("dotnet") { UseShellExecute = false, RedirectStandardOutput = true, RedirectStandardError = true };
-        foreach (var word in new[] { Path.Combine(AppContext.BaseDirectory, "allsound-web.dll"), "--db", database, "--urls", address.ToString().TrimEnd('/'), "--import", Path.Combine(Demo.Root, "demo", "sallow-ferry.job.json") })
+        var start = new ProcessStartInfo("dotnet")
+        {
+            UseShellExecute = false,
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+        };
+        foreach (
+            var word in new[]
+            {
+                Path.Combine(AppContext.BaseDirectory, "allsound-web.dll"),
+                "--db",
+                database,
+                "--urls",
+                address.ToString().TrimEnd('/'),
+                "--import",
+                Path.Combine(Demo.Root, "demo", "sallow-ferry.job.json"),
+            }
+        )
         {
             start.ArgumentList.Add(word);
         }

@@ -39,13 +39,25 @@ public static class Demo
     }
 
     public static SequenceStep[] Sequence(Option option) =>
-        [.. option.Steps.Select(s => new SequenceStep { Operation = s.Act.Operation.Id, Product = s.Act.Product?.Id, WaitHours = s.WaitBefore })];
+        [
+            .. option.Steps.Select(s => new SequenceStep
+            {
+                Operation = s.Act.Operation.Id,
+                Product = s.Act.Product?.Id,
+                WaitHours = s.WaitBefore,
+            }),
+        ];
 
     private static SequenceStep Parse(string text)
     {
         var at = text.Split('@');
         var parts = at[0].Split('/');
-        return new SequenceStep { Operation = parts[0], Product = parts.Length > 1 ? parts[1] : null, WaitHours = at.Length > 1 ? double.Parse(at[1]) : null };
+        return new SequenceStep
+        {
+            Operation = parts[0],
+            Product = parts.Length > 1 ? parts[1] : null,
+            WaitHours = at.Length > 1 ? double.Parse(at[1]) : null,
+        };
     }
 
     private static string FindRoot()

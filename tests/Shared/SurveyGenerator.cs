@@ -31,7 +31,17 @@ public static class SurveyGenerator
                         {
                             Id = "room",
                             Title = "Room",
-                            Walls = [.. Enumerable.Range(1, 4).Select(i => new Wall { Id = $"w{i}", LengthM = Math.Round(1.5 + (random.NextDouble() * 5), 2), HeightM = 2.6 })],
+                            Walls =
+                            [
+                                .. Enumerable
+                                    .Range(1, 4)
+                                    .Select(i => new Wall
+                                    {
+                                        Id = $"w{i}",
+                                        LengthM = Math.Round(1.5 + (random.NextDouble() * 5), 2),
+                                        HeightM = 2.6,
+                                    }),
+                            ],
                             Surfaces = [.. Enumerable.Range(0, surfaces).Select(i => Surface(random, i))],
                         },
                     ],
@@ -42,7 +52,17 @@ public static class SurveyGenerator
 
     public static Surface Surface(Random random, int number)
     {
-        var element = Pick(random, Element.Wall, Element.Ceiling, Element.Skirting, Element.Architrave, Element.Door, Element.Panelling, Element.Boarding, Element.Window);
+        var element = Pick(
+            random,
+            Element.Wall,
+            Element.Ceiling,
+            Element.Skirting,
+            Element.Architrave,
+            Element.Door,
+            Element.Panelling,
+            Element.Boarding,
+            Element.Window
+        );
         var wood = element is not (Element.Wall or Element.Ceiling) || random.Next(6) == 0;
         var substrate = Pick(random, [.. Substrates.All.Where(s => s.Family == SubstrateFamily.Wood == wood)]);
         var bare = random.Next(8) == 0;
@@ -56,7 +76,11 @@ public static class SurveyGenerator
             Substrate = substrate.Id,
             Year = Maybe(random, () => random.Next(1850, 2026)),
             Exposure = Pick(random, Exposure.Inside, Exposure.Inside, Exposure.Inside, Exposure.Outside),
-            Size = new Size { LengthM = Math.Round(0.8 + (random.NextDouble() * 12), 2), HeightM = element is Element.Skirting or Element.Architrave ? 0.15 : Math.Round(0.8 + (random.NextDouble() * 2.5), 2) },
+            Size = new Size
+            {
+                LengthM = Math.Round(0.8 + (random.NextDouble() * 12), 2),
+                HeightM = element is Element.Skirting or Element.Architrave ? 0.15 : Math.Round(0.8 + (random.NextDouble() * 2.5), 2),
+            },
             Layers = random.Next(12) == 0 ? null : layers,
             Facts = Facts(random, bare),
             Signs = signs,
@@ -75,11 +99,21 @@ public static class SurveyGenerator
 
     private static ImmutableArray<Layer> Layers(Random random, bool wood)
     {
-        var coatings = ExistingCoatings.All.Where(c => wood ? c.Value is not (Film.SoftDistemper or Film.Limewash or Film.Texture) : c.Value is not (Film.Woodstain or Film.Wax or Film.Oil)).ToArray();
-        return [.. Enumerable.Range(0, random.Next(1, 4)).Select(_ => new Layer
-        {
-            Coating = Pick(random, coatings).Id, Coats = random.Next(1, 7), Year = Maybe(random, () => random.Next(1850, 2026)), Lrv = Maybe(random, () => (double)random.Next(2, 90)),
-        })];
+        var coatings = ExistingCoatings
+            .All.Where(c => wood ? c.Value is not (Film.SoftDistemper or Film.Limewash or Film.Texture) : c.Value is not (Film.Woodstain or Film.Wax or Film.Oil))
+            .ToArray();
+        return
+        [
+            .. Enumerable
+                .Range(0, random.Next(1, 4))
+                .Select(_ => new Layer
+                {
+                    Coating = Pick(random, coatings).Id,
+                    Coats = random.Next(1, 7),
+                    Year = Maybe(random, () => random.Next(1850, 2026)),
+                    Lrv = Maybe(random, () => (double)random.Next(2, 90)),
+                }),
+        ];
     }
 
     private static Facts Facts(Random random, bool bare)
@@ -118,8 +152,13 @@ public static class SurveyGenerator
     private static ImmutableArray<SignSeen> Signed(Random random, SubstrateFamily family)
     {
         var cause = Pick(random, [.. Causes.All.Where(c => c.Weight(family) > 0)]);
-        return [.. cause.Evidence.Where(_ => random.Next(3) > 0).Select(e => new SignSeen { Sign = e.Sign, Present = random.NextDouble() < e.IfCause })
-            .Concat(Enumerable.Range(0, random.Next(3)).Select(_ => new SignSeen { Sign = Pick(random, [.. Signs.All]).Id, Present = random.Next(2) == 0 }))];
+        return
+        [
+            .. cause
+                .Evidence.Where(_ => random.Next(3) > 0)
+                .Select(e => new SignSeen { Sign = e.Sign, Present = random.NextDouble() < e.IfCause })
+                .Concat(Enumerable.Range(0, random.Next(3)).Select(_ => new SignSeen { Sign = Pick(random, [.. Signs.All]).Id, Present = random.Next(2) == 0 })),
+        ];
     }
 
     private static T? Maybe<T>(Random random, Func<T> make)

@@ -18,15 +18,7 @@ public sealed record Evidence(string Sign, double IfCause, double IfNot);
 /// <param name="Cure">What puts it right.</param>
 /// <param name="Proof">What must be shown before painting.</param>
 /// <param name="Source">Where the cure comes from; the numbers are judgements.</param>
-public sealed record Cause(
-    string Id,
-    string Title,
-    ImmutableArray<double> Weights,
-    ImmutableArray<Evidence> Evidence,
-    string Cure,
-    string Proof,
-    Source Source
-)
+public sealed record Cause(string Id, string Title, ImmutableArray<double> Weights, ImmutableArray<Evidence> Evidence, string Cure, string Proof, Source Source)
 {
     /// <summary>Prior weight for a substrate family.</summary>
     public double Weight(SubstrateFamily family) => Weights[(int)family];

@@ -39,8 +39,12 @@ public static class NoisyOr
     /// <returns>Findings, likeliest first; empty when no sign was seen.</returns>
     public static ImmutableArray<Finding> Diagnose(SubstrateFamily family, IEnumerable<SignSeen> recorded)
     {
-        var signs = recorded.Where(s => Signs.Find(s.Sign) is not null).GroupBy(s => s.Sign).Select(g => (Sign: Signs.Find(g.Key)!, Present: g.Any(s => s.Present)))
-            .OrderBy(s => s.Sign.Id, StringComparer.Ordinal).ToArray();
+        var signs = recorded
+            .Where(s => Signs.Find(s.Sign) is not null)
+            .GroupBy(s => s.Sign)
+            .Select(g => (Sign: Signs.Find(g.Key)!, Present: g.Any(s => s.Present)))
+            .OrderBy(s => s.Sign.Id, StringComparer.Ordinal)
+            .ToArray();
         if (!signs.Any(s => s.Present))
         {
             return [];
@@ -70,19 +74,27 @@ public static class NoisyOr
 
         return
         [
-            .. causes.Select((cause, i) => Weigh(cause, Math.Clamp(mass[i] / all, Least, Most), signs))
+            .. causes
+                .Select((cause, i) => Weigh(cause, Math.Clamp(mass[i] / all, Least, Most), signs))
                 .Where(f => f.For.Length > 0 && f.Probability >= Worth)
-                .OrderByDescending(f => f.Probability).ThenBy(f => f.Cause.Id, StringComparer.Ordinal),
+                .OrderByDescending(f => f.Probability)
+                .ThenBy(f => f.Cause.Id, StringComparer.Ordinal),
         ];
     }
 
     private static Finding Weigh(Cause cause, double probability, (Sign Sign, bool Present)[] signs)
     {
-        var weighed = signs.Select(s => (s, Evidence: cause.Evidence.FirstOrDefault(e => e.Sign == s.Sign.Id)))
+        var weighed = signs
+            .Select(s => (s, Evidence: cause.Evidence.FirstOrDefault(e => e.Sign == s.Sign.Id)))
             .Where(x => x.Evidence is not null)
             .Select(x => new Weighed(x.s.Sign, x.s.Present, x.s.Present ? x.Evidence!.IfCause / x.Evidence.IfNot : (1 - x.Evidence!.IfCause) / (1 - x.Evidence.IfNot)))
             .ToArray();
-        return new Finding(cause, probability, [.. weighed.Where(w => w.Ratio > 1).OrderByDescending(w => w.Ratio)], [.. weighed.Where(w => w.Ratio < 1).OrderBy(w => w.Ratio)]);
+        return new Finding(
+            cause,
+            probability,
+            [.. weighed.Where(w => w.Ratio > 1).OrderByDescending(w => w.Ratio)],
+            [.. weighed.Where(w => w.Ratio < 1).OrderBy(w => w.Ratio)]
+        );
     }
 
     // Likelihood of the recorded signs under a set of causes, relative to base rates.

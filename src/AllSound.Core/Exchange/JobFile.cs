@@ -97,24 +97,24 @@ public static partial class JobFile
         var plain = cut > 0 ? message[..cut] : message;
         return error.InnerException is JsonException or null && message.StartsWith("expected", StringComparison.Ordinal)
             ? new Fault(path, plain + line)
-            : new Fault(error.LineNumber is { } l ? $"line {l + 1}, column {(error.BytePositionInLine ?? 0) + 1}" : path, $"not valid JSON: {plain.Split(" LineNumber", 2)[0]}");
+            : new Fault(
+                error.LineNumber is { } l ? $"line {l + 1}, column {(error.BytePositionInLine ?? 0) + 1}" : path,
+                $"not valid JSON: {plain.Split(" LineNumber", 2)[0]}"
+            );
     }
 
     /// <summary>The JSON Schema (2020-12) of the job file, made from the types that read it.</summary>
     public static string Schema()
     {
         var node = Options.GetJsonSchemaAsNode(typeof(Job), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = NameEnums });
-        var schema = new JsonObject
-        {
-            ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
-            ["title"] = "All Sound job file, " + Job.CurrentFormat,
-        };
+        var schema = new JsonObject { ["$schema"] = "https://json-schema.org/draft/2020-12/schema", ["title"] = "All Sound job file, " + Job.CurrentFormat };
         foreach (var (key, value) in node.AsObject())
         {
             schema[key] = value?.DeepClone();
         }
 
-        return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }) + "\n";
+        return schema.ToJsonString(new JsonSerializerOptions { WriteIndented = true, Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping })
+            + "\n";
     }
 
     /// <summary>The names of an enumeration's values in files.</summary>

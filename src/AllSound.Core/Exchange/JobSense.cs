@@ -168,7 +168,10 @@ public static partial class JobSense
             var layer = surface.Layers!.Value[i];
             if (ExistingCoatings.Find(layer.Coating) is null)
             {
-                faults.Add($"{at}.layers[{i}].coating", $"unknown coating '{layer.Coating}'; expected one of {string.Join(", ", ExistingCoatings.All.Select(c => c.Id))}");
+                faults.Add(
+                    $"{at}.layers[{i}].coating",
+                    $"unknown coating '{layer.Coating}'; expected one of {string.Join(", ", ExistingCoatings.All.Select(c => c.Id))}"
+                );
             }
 
             Range(faults, $"{at}.layers[{i}].coats", layer.Coats, 1, 60);
@@ -249,7 +252,10 @@ public static partial class JobSense
             }
             else if (step.Product is { } product && (Coatings.Find(product) is not { } coating || !operation.Products.Contains(coating)))
             {
-                faults.Add($"{at}[{i}].product", operation.Products.IsEmpty ? $"{operation.Id} uses no product" : $"{operation.Id} uses one of {string.Join(", ", operation.Products)}");
+                faults.Add(
+                    $"{at}[{i}].product",
+                    operation.Products.IsEmpty ? $"{operation.Id} uses no product" : $"{operation.Id} uses one of {string.Join(", ", operation.Products)}"
+                );
             }
 
             Range(faults, $"{at}[{i}].waitHours", step.WaitHours, 0, 100_000);

@@ -12,8 +12,7 @@ internal sealed class NamedEnumConverterFactory : JsonConverterFactory
     public override JsonConverter CreateConverter(Type typeToConvert, JsonSerializerOptions options) =>
         (JsonConverter)Activator.CreateInstance(typeof(NamedEnumConverter<>).MakeGenericType(typeToConvert))!;
 
-    public static string Name(string member) =>
-        member.All(char.IsUpper) ? member : char.ToLowerInvariant(member[0]) + member[1..];
+    public static string Name(string member) => member.All(char.IsUpper) ? member : char.ToLowerInvariant(member[0]) + member[1..];
 }
 
 internal sealed class NamedEnumConverter<T> : JsonConverter<T>

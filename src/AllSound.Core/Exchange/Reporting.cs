@@ -19,8 +19,13 @@ public static class Reporting
     public static SpecificationReport Report(Job job, Surface surface, Specified specified)
     {
         ArgumentNullException.ThrowIfNull(specified);
-        return new(surface.Id, surface.Title, [.. specified.Options.Select(o => Report(o, job.Rates.Currency))], Holds(specified),
-            specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified)));
+        return new(
+            surface.Id,
+            surface.Title,
+            [.. specified.Options.Select(o => Report(o, job.Rates.Currency))],
+            Holds(specified),
+            specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified))
+        );
     }
 
     /// <summary>Diagnoses a surface and ranks the next checks.</summary>
@@ -51,8 +56,12 @@ public static class Reporting
         }
 
         var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence);
-        return new(surface.Id, audited.Faults.IsEmpty ? "sound" : "faults",
-            [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need.Title, f.Need.Id, f.Need.Consequence, f.Mend, f.Need.Source.ToString()))], audited.NotSpecified);
+        return new(
+            surface.Id,
+            audited.Faults.IsEmpty ? "sound" : "faults",
+            [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need.Title, f.Need.Id, f.Need.Consequence, f.Mend, f.Need.Source.ToString()))],
+            audited.NotSpecified
+        );
     }
 
     /// <summary>Takes off a job.</summary>
@@ -69,12 +78,30 @@ public static class Reporting
         var titles = job.Surfaces().ToDictionary(x => x.Surface.Id, x => x.Surface.Title, StringComparer.Ordinal);
         return new(
             [
-                .. taken.Surfaces.Select(s => new SurfaceQuantitiesReport(s.SurfaceId, titles[s.SurfaceId], Math.Round(s.Measured.AreaM2, 2), Math.Round(s.Measured.LengthM, 2), s.Measured.How, s.Option?.Name,
-                    [.. s.Items.Select(i => new ItemReport(i.Step.Number, i.Step.Act.Operation.Id, i.Material, i.Title, i.Unit, Math.Round(i.Amount, 3)))])),
+                .. taken.Surfaces.Select(s => new SurfaceQuantitiesReport(
+                    s.SurfaceId,
+                    titles[s.SurfaceId],
+                    Math.Round(s.Measured.AreaM2, 2),
+                    Math.Round(s.Measured.LengthM, 2),
+                    s.Measured.How,
+                    s.Option?.Name,
+                    [.. s.Items.Select(i => new ItemReport(i.Step.Number, i.Step.Act.Operation.Id, i.Material, i.Title, i.Unit, Math.Round(i.Amount, 3)))]
+                )),
             ],
-            [.. taken.Materials.Select(m => new MaterialReport(m.Id, m.Title, m.Unit, m.Need, [.. m.Packed.Buy.Select(p => new PackReport(p.Size, p.Count))], m.Packed.Cost, m.Packed.Left))],
+            [
+                .. taken.Materials.Select(m => new MaterialReport(
+                    m.Id,
+                    m.Title,
+                    m.Unit,
+                    m.Need,
+                    [.. m.Packed.Buy.Select(p => new PackReport(p.Size, p.Count))],
+                    m.Packed.Cost,
+                    m.Packed.Left
+                )),
+            ],
             taken.LabourHours,
-            new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency));
+            new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency)
+        );
     }
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
@@ -90,33 +117,88 @@ public static class Reporting
     {
         var open = appraised.Resolutions.Where(r => r.How != Resolved.Inferred).ToList();
         var glance = open.Where(r => r.AtAGlance).Select(r => r.Why).ToList();
-        return [.. open.Where(r => !r.AtAGlance).Select(r => r.Why), .. glance.Count > 0 ? [$"Not recorded, taken as absent: {string.Join(", ", glance)}."] : Array.Empty<string>()];
+        return
+        [
+            .. open.Where(r => !r.AtAGlance).Select(r => r.Why),
+            .. glance.Count > 0 ? [$"Not recorded, taken as absent: {string.Join(", ", glance)}."] : Array.Empty<string>(),
+        ];
     }
 
     private static FindingReport Report(Finding finding) =>
-        new(finding.Cause.Id, finding.Cause.Title, Math.Round(finding.Probability, 3), [.. finding.For.Select(Words)], [.. finding.Against.Select(Words)],
-            [.. finding.Cause.Cure.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)], finding.Cause.Proof, finding.Cause.Source.ToString());
+        new(
+            finding.Cause.Id,
+            finding.Cause.Title,
+            Math.Round(finding.Probability, 3),
+            [.. finding.For.Select(Words)],
+            [.. finding.Against.Select(Words)],
+            [.. finding.Cause.Cure.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)],
+            finding.Cause.Proof,
+            finding.Cause.Source.ToString()
+        );
 
     private static string Words(Weighed weighed) => weighed.Present ? weighed.Sign.Title : $"looked for and absent: {weighed.Sign.Title}";
 
     private static CheckReport Report(NextCheck next) =>
-        new(next.Check.Id, next.Check.Title, next.Check.Do, next.Check.Minutes, next.Check.WaitHours, next.Value, next.Check.Gate, next.WouldChange, next.Check.Hazard, next.Check.Limits, next.Check.Source.ToString());
+        new(
+            next.Check.Id,
+            next.Check.Title,
+            next.Check.Do,
+            next.Check.Minutes,
+            next.Check.WaitHours,
+            next.Value,
+            next.Check.Gate,
+            next.WouldChange,
+            next.Check.Hazard,
+            next.Check.Limits,
+            next.Check.Source.ToString()
+        );
 
     private static OptionReport Report(Option option, string currency) =>
-        new(option.Id, option.Name, option.BestAt, option.Schools, [.. option.Steps.Select(s => Report(s, option))], new MoneyReport(option.Criteria.Money, currency), option.Criteria.LabourHours,
-            option.Criteria.ElapsedDays, option.Criteria.LifeYears, decimal.Round(option.Criteria.MoneyPerYear, 2), option.Criteria.Hazard, option.Risks);
+        new(
+            option.Id,
+            option.Name,
+            option.BestAt,
+            option.Schools,
+            [.. option.Steps.Select(s => Report(s, option))],
+            new MoneyReport(option.Criteria.Money, currency),
+            option.Criteria.LabourHours,
+            option.Criteria.ElapsedDays,
+            option.Criteria.LifeYears,
+            decimal.Round(option.Criteria.MoneyPerYear, 2),
+            option.Criteria.Hazard,
+            option.Risks
+        );
 
     private static StepReport Report(Step step, Option option)
     {
         var act = step.Act;
         var operation = act.Operation;
         return new StepReport(
-            step.Number, operation.Id, GroupName(operation.Group), operation.Title, operation.Do, Why(step, option),
+            step.Number,
+            operation.Id,
+            GroupName(operation.Group),
+            operation.Title,
+            operation.Do,
+            Why(step, option),
             [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
-            [.. act.Needs.Select(n => n.Id)], [.. step.Links.Select(l => l.Need.Id)], act.Product?.Id, act.Product?.Title, step.Coat,
+            [.. act.Needs.Select(n => n.Id)],
+            [.. step.Links.Select(l => l.Need.Id)],
+            act.Product?.Id,
+            act.Product?.Title,
+            step.Coat,
             operation.Dilution ?? (operation.Role != CoatRole.None ? "none: as it comes" : null),
-            new WaitReport(act.Leaves?.Least, act.Leaves?.Advised, act.LatestDays * 24), step.WaitBefore, operation.Tool, operation.Cautions, operation.Protection, operation.Accept, step.Assumes,
-            operation.School, Math.Round(step.Spend.Hours, 2), Math.Round(step.Spend.Litres, 3), operation.Source.ToString());
+            new WaitReport(act.Leaves?.Least, act.Leaves?.Advised, act.LatestDays * 24),
+            step.WaitBefore,
+            operation.Tool,
+            operation.Cautions,
+            operation.Protection,
+            operation.Accept,
+            step.Assumes,
+            operation.School,
+            Math.Round(step.Spend.Hours, 2),
+            Math.Round(step.Spend.Litres, 3),
+            operation.Source.ToString()
+        );
     }
 
     private static string Why(Step step, Option option)
@@ -126,11 +208,15 @@ public static class Reporting
             return "Part of the system asked for.";
         }
 
-        var parts = step.Links.GroupBy(l => l.For).OrderBy(g => g.Key ?? int.MaxValue).Take(3).Select(g =>
-        {
-            var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-            return g.Key is { } n ? $"step {n} ({Lower(option.Steps[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
-        });
+        var parts = step
+            .Links.GroupBy(l => l.For)
+            .OrderBy(g => g.Key ?? int.MaxValue)
+            .Take(3)
+            .Select(g =>
+            {
+                var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
+                return g.Key is { } n ? $"step {n} ({Lower(option.Steps[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
+            });
         var text = string.Join("; ", parts);
         return char.ToUpperInvariant(text[0]) + text[1..] + ".";
     }

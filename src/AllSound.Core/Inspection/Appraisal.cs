@@ -67,30 +67,73 @@ public static class Appraisal
             var bare = hasFilm ? facts.BareShare ?? 0 : 1;
             if (hasFilm)
             {
-                Known(F.Loose, facts.LooseShare is { } l ? Yes(l > 0) : null, Presence.None, Resolved.Assumed, "Assumes that the film holds everywhere: try it with a blunt scraper at five spots.", "T_knife");
+                Known(
+                    F.Loose,
+                    facts.LooseShare is { } l ? Yes(l > 0) : null,
+                    Presence.None,
+                    Resolved.Assumed,
+                    "Assumes that the film holds everywhere: try it with a blunt scraper at five spots.",
+                    "T_knife"
+                );
             }
 
             var broken = hasFilm && (loose > 0 || bare > 0);
-            Known(F.EdgeNature, facts.Edges, EdgeNature.Firm, broken ? Resolved.Assumed : Resolved.Inferred, "Assumes that the scraper reaches a firm edge.", "T_knife", quiet: !broken);
-            Put(F.Edges, !broken ? Edges.None : facts.Edges == EdgeNature.Lifting ? Edges.Lifting : Edges.Firm);
+            Known(
+                F.EdgeNature,
+                facts.Edges,
+                EdgeNature.Firm,
+                broken ? Resolved.Assumed : Resolved.Inferred,
+                "Assumes that the scraper reaches a firm edge.",
+                "T_knife",
+                quiet: !broken
+            );
+            Put(
+                F.Edges,
+                !broken ? Edges.None
+                    : facts.Edges == EdgeNature.Lifting ? Edges.Lifting
+                    : Edges.Firm
+            );
             Put(F.Step, Yes(broken));
             Put(F.Bare, bare > 0 ? Bare.Raw : Bare.None);
-            Known(F.Powder, facts.Powdery is { } p ? (p ? Powder.Friable : Powder.None) : null, Powder.None, Resolved.Assumed, "Assumes that the ground does not powder: rub it with a dark cloth.", "T_rub", quiet: bare == 0);
+            Known(
+                F.Powder,
+                facts.Powdery is { } p ? (p ? Powder.Friable : Powder.None) : null,
+                Powder.None,
+                Resolved.Assumed,
+                "Assumes that the ground does not powder: rub it with a dark cloth.",
+                "T_rub",
+                quiet: bare == 0
+            );
             ReadKey(film);
             Known(F.Lumps, Yes(facts.Lumps), Presence.None, Resolved.Assumed, "lumps", null);
             Put(F.Dust, Yes(hasFilm && facts.Soil is not Soil.Clean || bare > 0));
             Known(F.Soil, facts.Soil, Soil.Light, Resolved.Presumed, "Soil not recorded: taken as soiled, so it is washed.", "T_waterbreak");
             Known(F.Mould, Yes(facts.Mould), Presence.None, Resolved.Assumed, "mould", null);
-            Known(F.MouldSource, facts.MouldSource, facts.Mould == true ? DampSource.Open : DampSource.None, facts.Mould == true ? Resolved.Presumed : Resolved.Inferred,
-                "Mould, and its cause not recorded: taken as open.", null, quiet: facts.Mould != true);
+            Known(
+                F.MouldSource,
+                facts.MouldSource,
+                facts.Mould == true ? DampSource.Open : DampSource.None,
+                facts.Mould == true ? Resolved.Presumed : Resolved.Inferred,
+                "Mould, and its cause not recorded: taken as open.",
+                null,
+                quiet: facts.Mould != true
+            );
             Known(F.Salts, Yes(facts.Salts), Presence.None, Resolved.Assumed, "salts", null);
             Known(F.Silicone, Yes(facts.Silicone), Presence.None, Resolved.Assumed, "silicone", null);
             ReadMoisture(wood);
             ReadAlkali();
             ReadStains(wood, bare);
             Known(F.Fill, facts.FillShare is { } fill ? (fill > 0 ? Fill.Open : Fill.None) : null, Fill.None, Resolved.Assumed, "hollows", null);
-            Known(F.Joint, facts.OpenJointM is { } joint ? (joint > 0 ? Joint.Open : Joint.None) : surface.Signs.Any(s => s is { Sign: "s_open_joint", Present: true }) ? Joint.Open : null,
-                Joint.None, Resolved.Assumed, "open joints", null);
+            Known(
+                F.Joint,
+                facts.OpenJointM is { } joint ? (joint > 0 ? Joint.Open : Joint.None)
+                    : surface.Signs.Any(s => s is { Sign: "s_open_joint", Present: true }) ? Joint.Open
+                    : null,
+                Joint.None,
+                Resolved.Assumed,
+                "open joints",
+                null
+            );
             Known(F.Backing, Fails(facts.Hollow), Soundness.Sound, Resolved.Assumed, "hollow plaster", null, quiet: wood);
             Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
             Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);
@@ -104,10 +147,19 @@ public static class Appraisal
             Film film;
             if (surface.Layers is { } layers)
             {
-                film = layers.IsEmpty || facts.BareShare >= 1 ? Film.None : (ExistingCoatings.Find(layers[^1].Coating) ?? throw new ArgumentException($"Unknown coating {layers[^1].Coating}.", nameof(surface))).Value;
+                film =
+                    layers.IsEmpty || facts.BareShare >= 1
+                        ? Film.None
+                        : (ExistingCoatings.Find(layers[^1].Coating) ?? throw new ArgumentException($"Unknown coating {layers[^1].Coating}.", nameof(surface))).Value;
                 Put(F.Film, film);
                 var coats = film == Film.None ? 0 : layers.Sum(l => l.Coats);
-                Put(F.Load, coats == 0 ? LayerLoad.None : coats <= 3 ? LayerLoad.Few : coats < 10 ? LayerLoad.Many : LayerLoad.Heavy);
+                Put(
+                    F.Load,
+                    coats == 0 ? LayerLoad.None
+                        : coats <= 3 ? LayerLoad.Few
+                        : coats < 10 ? LayerLoad.Many
+                        : LayerLoad.Heavy
+                );
             }
             else if (facts.BareShare >= 1)
             {
@@ -135,14 +187,35 @@ public static class Appraisal
             // Texture and similar of before 2000 may hold asbestos (HSG 210, from memory).
             var texture = surface.Layers?.Any(l => l.Coating == "texture") ?? false;
             var suspect = texture && !((surface.Layers!.Value.First(l => l.Coating == "texture").Year ?? surface.Year ?? building.Built) >= 2000);
-            Known(F.Asbestos, facts.Asbestos, suspect ? Lead.Presumed : Lead.ProvedAbsent, suspect ? Resolved.Presumed : Resolved.Inferred,
-                "Textured coating that may be older than 2000, not sampled: worked as asbestos; leave it undisturbed.", "T_asb_lab", quiet: !suspect);
+            Known(
+                F.Asbestos,
+                facts.Asbestos,
+                suspect ? Lead.Presumed : Lead.ProvedAbsent,
+                suspect ? Resolved.Presumed : Resolved.Inferred,
+                "Textured coating that may be older than 2000, not sampled: worked as asbestos; leave it undisturbed.",
+                "T_asb_lab",
+                quiet: !suspect
+            );
 
             var high = surface.Element is Element.Ceiling or Element.Cornice || (surface.Element is Element.Wall or Element.ChimneyBreast && measured.HeightM > ReachM);
-            Known(F.Access, facts.Access, high ? Access.NeedsPlatform : Access.InReach, Resolved.Inferred, high ? $"Above {ReachM} m: a platform is needed." : "Within reach from the floor.", null);
+            Known(
+                F.Access,
+                facts.Access,
+                high ? Access.NeedsPlatform : Access.InReach,
+                Resolved.Inferred,
+                high ? $"Above {ReachM} m: a platform is needed." : "Within reach from the floor.",
+                null
+            );
             var wall = surface.Element is Element.Wall or Element.ChimneyBreast or Element.Ceiling;
-            Known(F.Electrics, facts.Outlets is { } outlets ? (outlets ? Electrics.Live : Electrics.Clear) : null, wall ? Electrics.Live : Electrics.Clear,
-                wall ? Resolved.Presumed : Resolved.Inferred, "Outlets not recorded: taken as live until proved dead by a competent person.", "T_outlets", quiet: !wall);
+            Known(
+                F.Electrics,
+                facts.Outlets is { } outlets ? (outlets ? Electrics.Live : Electrics.Clear) : null,
+                wall ? Electrics.Live : Electrics.Clear,
+                wall ? Resolved.Presumed : Resolved.Inferred,
+                "Outlets not recorded: taken as live until proved dead by a competent person.",
+                "T_outlets",
+                quiet: !wall
+            );
             Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
             var glass = surface.Element is Element.Window;
             Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
@@ -152,7 +225,15 @@ public static class Appraisal
         {
             var coating = ExistingCoatings.Of(film);
             var found = facts.Gloss60 is { } gloss && facts.Key is not Key.Abraded ? (gloss > 30 ? Key.Shiny : Key.Toothy) : facts.Key;
-            Known(F.Key, found, coating?.Shiny == true ? Key.Shiny : Key.Toothy, Resolved.Inferred, coating is null ? "Bare." : $"{coating.Title} is {(coating.Shiny ? "shiny" : "matt")} as laid.", "T_gloss", quiet: coating is null);
+            Known(
+                F.Key,
+                found,
+                coating?.Shiny == true ? Key.Shiny : Key.Toothy,
+                Resolved.Inferred,
+                coating is null ? "Bare." : $"{coating.Title} is {(coating.Shiny ? "shiny" : "matt")} as laid.",
+                "T_gloss",
+                quiet: coating is null
+            );
         }
 
         private void ReadMoisture(bool wood)
@@ -169,7 +250,15 @@ public static class Appraisal
             else if (moisture >= Moisture.Damp || stained)
             {
                 Put(F.DampSource, DampSource.Open);
-                Note(F.DampSource, (byte)DampSource.Open, Resolved.Presumed, stained && moisture < Moisture.Damp ? "A water stain, and its source not recorded as mended: taken as open." : "Damp, and its source not recorded as mended: taken as open.", "T_leak");
+                Note(
+                    F.DampSource,
+                    (byte)DampSource.Open,
+                    Resolved.Presumed,
+                    stained && moisture < Moisture.Damp
+                        ? "A water stain, and its source not recorded as mended: taken as open."
+                        : "Damp, and its source not recorded as mended: taken as open.",
+                    "T_leak"
+                );
             }
             else
             {
@@ -180,8 +269,21 @@ public static class Appraisal
         private void ReadAlkali()
         {
             var young = substrate.Value is Substrate.LimeNew;
-            Known(F.Alkalinity, facts.Ph is { } ph ? (ph <= 9 ? Alkalinity.Neutral : ph <= 12 ? Alkalinity.Mild : Alkalinity.High) : null, young ? Alkalinity.High : Alkalinity.Neutral,
-                young ? Resolved.Presumed : Resolved.Inferred, young ? "New lime: taken as pH over 12." : "Not alkaline by the kind of substrate.", "T_ph", quiet: !young);
+            Known(
+                F.Alkalinity,
+                facts.Ph is { } ph
+                    ? (
+                        ph <= 9 ? Alkalinity.Neutral
+                        : ph <= 12 ? Alkalinity.Mild
+                        : Alkalinity.High
+                    )
+                    : null,
+                young ? Alkalinity.High : Alkalinity.Neutral,
+                young ? Resolved.Presumed : Resolved.Inferred,
+                young ? "New lime: taken as pH over 12." : "Not alkaline by the kind of substrate.",
+                "T_ph",
+                quiet: !young
+            );
         }
 
         private void ReadStains(bool wood, double bare)
@@ -191,8 +293,15 @@ public static class Appraisal
             Known(F.Ink, facts.Ink is { } ink ? Live(ink) : null, Bleed.None, Resolved.Assumed, "ink or marker", null);
             var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous;
             var bareSoftwood = softwood && bare >= 1;
-            Known(F.Knots, facts.Knots is { } knots ? Live(knots > 0) : null, Live(bareSoftwood), bareSoftwood ? Resolved.Presumed : Resolved.Assumed,
-                bareSoftwood ? "Bare softwood, knots not counted: taken as having some." : "bleeding knots", "T_knot", quiet: !softwood);
+            Known(
+                F.Knots,
+                facts.Knots is { } knots ? Live(knots > 0) : null,
+                Live(bareSoftwood),
+                bareSoftwood ? Resolved.Presumed : Resolved.Assumed,
+                bareSoftwood ? "Bare softwood, knots not counted: taken as having some." : "bleeding knots",
+                "T_knot",
+                quiet: !softwood
+            );
             var tannin = substrate.Value is Substrate.HardwoodTannin && bare > 0;
             Put(F.Tannin, Live(wood && tannin));
         }
@@ -211,7 +320,19 @@ public static class Appraisal
 
             var joint = facts.OpenJointM ?? (condition.Get(F.Joint) == Joint.Open ? Math.Max(measured.LengthM, 1) : 0);
             var lifting = facts.LiftingShare ?? (facts.Edges == EdgeNature.Lifting ? Math.Min(0.1, (bare + loose) / 2) : 0);
-            return new Extents(area, measured.Narrow ? measured.LengthM : 0, measured.Narrow, bare * area, loose * area, lifting * area, stainM2, knots, (facts.FillShare ?? 0) * area, joint, substrate.SpreadClass);
+            return new Extents(
+                area,
+                measured.Narrow ? measured.LengthM : 0,
+                measured.Narrow,
+                bare * area,
+                loose * area,
+                lifting * area,
+                stainM2,
+                knots,
+                (facts.FillShare ?? 0) * area,
+                joint,
+                substrate.SpreadClass
+            );
         }
 
         private static Presence Yes(bool value) => value ? Presence.Present : Presence.None;

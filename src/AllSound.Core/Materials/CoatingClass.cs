@@ -118,7 +118,12 @@ public sealed record CoatingClass
 
     /// <summary>Spread for a substrate's spread class, square metres per litre.</summary>
     public double SpreadOn(int spreadClass) =>
-        spreadClass switch { 0 => Spread.Smooth, 1 => Spread.Porous, _ => Spread.Rough };
+        spreadClass switch
+        {
+            0 => Spread.Smooth,
+            1 => Spread.Porous,
+            _ => Spread.Rough,
+        };
 
     /// <inheritdoc/>
     public override string ToString() => Id;

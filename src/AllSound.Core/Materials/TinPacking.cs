@@ -24,12 +24,10 @@ public static class TinPacking
     /// Price of a pack when a unit costs so much in a five-unit pack: small packs are dearer by the unit. Judgement;
     /// a price list replaces it.
     /// </summary>
-    public static decimal PackPrice(double size, decimal perUnit) =>
-        decimal.Round(perUnit * (decimal)(size * Math.Pow(Math.Max(size, 0.01) / 5, -0.15)), 2);
+    public static decimal PackPrice(double size, decimal perUnit) => decimal.Round(perUnit * (decimal)(size * Math.Pow(Math.Max(size, 0.01) / 5, -0.15)), 2);
 
     /// <summary>Packs a need at the class's own price curve.</summary>
-    public static Packed Pack(double need, ImmutableArray<double> sizes, decimal perUnit) =>
-        Pack(need, [.. sizes.Select(s => (s, PackPrice(s, perUnit)))]);
+    public static Packed Pack(double need, ImmutableArray<double> sizes, decimal perUnit) => Pack(need, [.. sizes.Select(s => (s, PackPrice(s, perUnit)))]);
 
     /// <summary>Packs a need from priced packs.</summary>
     /// <param name="need">Amount needed, 0 or more.</param>

@@ -27,7 +27,10 @@ public static class Costing
         var operation = act.Operation;
         var units = extents.Units(operation.Extent, filmGone);
         var narrow = extents.Narrow && operation is { Extent: Extent.Whole, RateNarrow: not null };
-        var work = narrow ? extents.LengthM / operation.RateNarrow!.Value : operation.Rate > 0 ? units / operation.Rate : 0;
+        var work =
+            narrow ? extents.LengthM / operation.RateNarrow!.Value
+            : operation.Rate > 0 ? units / operation.Rate
+            : 0;
         var hours = operation.FixedHours + work;
         var litres = Litres(act, extents, units);
         var money = ((decimal)hours * rates.LabourPerHour) + ((decimal)(litres * (act.Product?.Price ?? 0)) * rates.BaseLitre);
@@ -45,7 +48,9 @@ public static class Costing
     /// schedules properly.
     /// </summary>
     public static double WaitDays(double hours) =>
-        hours <= 8 ? hours / 8 : hours <= 24 ? 1 : hours / 24;
+        hours <= 8 ? hours / 8
+        : hours <= 24 ? 1
+        : hours / 24;
 
     private static double Litres(Act act, Extents extents, double units)
     {

@@ -44,16 +44,16 @@ public static class Geometry
         {
             case Element.Wall or Element.Panelling or Element.Boarding or Element.ChimneyBreast when wall is not null:
                 var deducted = wall.Openings.Select(o => o.WidthM * o.HeightM).Where(a => a > DeductOverM2).Sum();
-                return new(Math.Max(0, (wall.LengthM * wall.HeightM) - deducted) * profile, wall.LengthM, wall.HeightM,
-                    $"wall less openings over {DeductOverM2} m2");
+                return new(Math.Max(0, (wall.LengthM * wall.HeightM) - deducted) * profile, wall.LengthM, wall.HeightM, $"wall less openings over {DeductOverM2} m2");
             case Element.Ceiling when space.Walls.Length == 4:
                 var plan = space.Walls[0].LengthM * space.Walls[1].LengthM;
                 return new(plan * profile, space.Walls[0].LengthM, space.Walls[1].LengthM, "plan of the room");
             case Element.Skirting or Element.Cornice when !space.Walls.IsEmpty:
                 var walls = wall is null ? space.Walls : [wall];
-                var doors = surface.Element == Element.Skirting
-                    ? walls.SelectMany(w => w.Openings).Where(o => o.Kind != OpeningKind.Window && o.SillM <= 0.15).Sum(o => o.WidthM)
-                    : 0;
+                var doors =
+                    surface.Element == Element.Skirting
+                        ? walls.SelectMany(w => w.Openings).Where(o => o.Kind != OpeningKind.Window && o.SillM <= 0.15).Sum(o => o.WidthM)
+                        : 0;
                 var run = Math.Max(0, walls.Sum(w => w.LengthM) - doors);
                 var girth = surface.Size?.HeightM ?? SkirtingGirth;
                 return new(run * girth * profile, run, girth, wall is null ? "round the room less doors" : "along the wall less doors");

@@ -54,10 +54,18 @@ public static class Takeoff
         var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
         ImmutableArray<Material> materials =
         [
-            .. Coatings.All.Where(c => needs.ContainsKey(c.Id))
+            .. Coatings
+                .All.Where(c => needs.ContainsKey(c.Id))
                 .Select(c => new Material(c.Id, c.Title, "L", Math.Round(needs[c.Id], 3), TinPacking.Pack(needs[c.Id], c.Tins, (decimal)c.Price * job.Rates.BaseLitre))),
-            .. Sundries.All.Where(s => needs.ContainsKey(s.Id))
-                .Select(s => new Material(s.Id, s.Title, s.Unit, Math.Round(needs[s.Id], 3), TinPacking.Pack(needs[s.Id], [.. s.Packs.Select(p => (p, decimal.Round((decimal)(p * s.PricePerUnit), 2)))]))),
+            .. Sundries
+                .All.Where(s => needs.ContainsKey(s.Id))
+                .Select(s => new Material(
+                    s.Id,
+                    s.Title,
+                    s.Unit,
+                    Math.Round(needs[s.Id], 3),
+                    TinPacking.Pack(needs[s.Id], [.. s.Packs.Select(p => (p, decimal.Round((decimal)(p * s.PricePerUnit), 2)))])
+                )),
         ];
         var hours = surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0);
         return new(surfaces.ToImmutable(), materials, Math.Round(hours, 2), ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost));
@@ -68,9 +76,11 @@ public static class Takeoff
         specified.Options.FirstOrDefault(o => o.Id == surface.Choice) ?? specified.Options.FirstOrDefault();
 
     private static ImmutableArray<Item> Items(Option option) =>
-    [
-        .. option.Steps.SelectMany(step =>
-            (step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>())
-                .Concat(step.Act.Operation.Uses.Select(use => new Item(step, use.Sundry.Id, use.Sundry.Title, use.Sundry.Unit, use.PerUnit * step.Spend.Units)))),
-    ];
+        [
+            .. option.Steps.SelectMany(step =>
+                (
+                    step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>()
+                ).Concat(step.Act.Operation.Uses.Select(use => new Item(step, use.Sundry.Id, use.Sundry.Title, use.Sundry.Unit, use.PerUnit * step.Spend.Units)))
+            ),
+        ];
 }

@@ -29,8 +29,7 @@ public sealed record Source(string Name, Confidence Confidence, bool FromMemory)
     public static Source Judgement { get; } = new("judgement", Confidence.Judgement, FromMemory: false);
 
     /// <summary>A published standard or regulation, recalled from memory.</summary>
-    public static Source Standard(string number, Confidence confidence = Confidence.Firm) =>
-        new(number, confidence, FromMemory: true);
+    public static Source Standard(string number, Confidence confidence = Confidence.Firm) => new(number, confidence, FromMemory: true);
 
     /// <inheritdoc/>
     public override string ToString() => FromMemory ? $"{Name} (from memory; check the current edition)" : Name;

@@ -41,7 +41,9 @@ public static class Auditor
         {
             var step = sequence[i];
             var operation = Operations.Find(step.Operation) ?? throw new ArgumentException($"Unknown operation {step.Operation}.", nameof(sequence));
-            var act = Operations.FindAct(operation, Coatings.Find(step.Product ?? "")) ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
+            var act =
+                Operations.FindAct(operation, Coatings.Find(step.Product ?? ""))
+                ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
             if (step.Product is null && operation.Products.Length > 1)
             {
                 open.Add($"Step {i + 1}: product not specified; read as {act.Product!.Title}.");

@@ -17,8 +17,8 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
     {
         var brief = surface.Brief;
         var family = brief.Finish ?? DefaultFinish(surface.Element);
-        var finishes = Coatings.All
-            .Where(p => !p.Sheens.IsEmpty && (p.Cover == Cover.Emulsion) == (family == FinishFamily.WallPaint))
+        var finishes = Coatings
+            .All.Where(p => !p.Sheens.IsEmpty && (p.Cover == Cover.Emulsion) == (family == FinishFamily.WallPaint))
             .Where(p => brief.Sheen is not { } sheen || p.Sheens.Contains(sheen))
             .Where(p => !brief.LowOdour || p.Carrier == Carrier.Water)
             .Where(p => !brief.Avoid.Contains(p.Id))
@@ -29,7 +29,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         var full = brief.Coats is null && !JustFreshen(start);
         ImmutableArray<Need> needs =
         [
-            .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats), .. full ? [N.FullFinish] : Array.Empty<Need>(), N.Hidden, N.LeadCleaned, N.SiteCleared,
+            .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats),
+            .. full ? [N.FullFinish] : Array.Empty<Need>(),
+            N.Hidden,
+            N.LeadCleaned,
+            N.SiteCleared,
         ];
         return new Goal(needs, finishes, act => Allowed(act, brief));
     }
@@ -57,8 +61,14 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         element is Element.Wall or Element.Ceiling or Element.Cornice or Element.ChimneyBreast ? FinishFamily.WallPaint : FinishFamily.TrimPaint;
 
     private static bool JustFreshen(in Condition start) =>
-        start.Get(Facets.ToHide) <= Count.One && start.Get(Facets.Bare) == Bare.None && start.Get(Facets.Loose) == Presence.None && start.Get(Facets.Fill) == Fill.None
-        && start.Get(Facets.WaterStain) == Bleed.None && start.Get(Facets.Tar) == Bleed.None && start.Get(Facets.Ink) == Bleed.None && start.Get(Facets.Knots) == Bleed.None;
+        start.Get(Facets.ToHide) <= Count.One
+        && start.Get(Facets.Bare) == Bare.None
+        && start.Get(Facets.Loose) == Presence.None
+        && start.Get(Facets.Fill) == Fill.None
+        && start.Get(Facets.WaterStain) == Bleed.None
+        && start.Get(Facets.Tar) == Bleed.None
+        && start.Get(Facets.Ink) == Bleed.None
+        && start.Get(Facets.Knots) == Bleed.None;
 
     private static bool Allowed(Act act, Brief brief)
     {

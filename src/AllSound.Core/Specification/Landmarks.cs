@@ -73,7 +73,7 @@ internal sealed class Landmarks
     /// <summary>All needs that could ever be open on every way.</summary>
     public NeedSet Close(NeedSet set)
     {
-        for (var todo = set; !todo.IsEmpty;)
+        for (var todo = set; !todo.IsEmpty; )
         {
             var more = default(NeedSet);
             for (var n = todo.Next(0); n >= 0; n = todo.Next(n + 1))

@@ -23,7 +23,12 @@ internal static class Longevity
     public static double Years(CoatingClass finish, Exposure exposure, in Condition last)
     {
         var years = exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
-        years *= last.Get(Facets.Edges) switch { Edges.Bound => BoundEdges, Edges.Firm => FirmEdges, _ => 1 };
+        years *= last.Get(Facets.Edges) switch
+        {
+            Edges.Bound => BoundEdges,
+            Edges.Firm => FirmEdges,
+            _ => 1,
+        };
         years *= last.Get(Facets.Load) == LayerLoad.Heavy ? HeavyLoad : 1;
         return years * (last.Get(Facets.Topcoats) == Count.One ? OneFinishCoat : 1);
     }
@@ -43,9 +48,11 @@ internal static class Longevity
 
         if (last.Get(Facets.Lead) != Lead.ProvedAbsent)
         {
-            risks.Add(last.Get(Facets.Film) == Film.None
-                ? "Lead may stay in the grain: whoever sands here next must know. It goes in the record."
-                : "Presumed or known lead stays under the new coats: whoever disturbs them next must know. It goes in the record.");
+            risks.Add(
+                last.Get(Facets.Film) == Film.None
+                    ? "Lead may stay in the grain: whoever sands here next must know. It goes in the record."
+                    : "Presumed or known lead stays under the new coats: whoever disturbs them next must know. It goes in the record."
+            );
         }
 
         if (last.Get(Facets.WaterStain) == Bleed.Blocked)

@@ -37,7 +37,9 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
 
     /// <summary>A mend for a need that is still open at the end.</summary>
     public string AtEnd(in Condition condition, Need need) =>
-        Find(condition, [need], exclude: null) is { Count: > 0 } more ? $"Add: {Words(more)}." : need.Frees.IsEmpty ? "No step that the brief allows meets it." : $"Stop until: {string.Join("; ", need.Frees)}.";
+        Find(condition, [need], exclude: null) is { Count: > 0 } more ? $"Add: {Words(more)}."
+        : need.Frees.IsEmpty ? "No step that the brief allows meets it."
+        : $"Stop until: {string.Join("; ", need.Frees)}.";
 
     private string? Instead(in Transition transition, Act act)
     {
@@ -54,8 +56,10 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
     }
 
     private static string Words(IReadOnlyList<Act> acts) =>
-        string.Join("; then ", acts.Select(a => char.ToLowerInvariant(a.Operation.Title[0]) + a.Operation.Title[1..] + (a.Product is null ? "" : $" ({a.Product.Title})")));
+        string.Join(
+            "; then ",
+            acts.Select(a => char.ToLowerInvariant(a.Operation.Title[0]) + a.Operation.Title[1..] + (a.Product is null ? "" : $" ({a.Product.Title})"))
+        );
 
-    private static string Hours(double hours) =>
-        hours < 1 ? $"{Math.Round(hours * 60)} min" : $"{Math.Round(hours, 2)} h";
+    private static string Hours(double hours) => hours < 1 ? $"{Math.Round(hours * 60)} min" : $"{Math.Round(hours, 2)} h";
 }

@@ -40,8 +40,7 @@ internal static class Naming
         return primer is null ? $"{ground}, {finish.Title}" : $"{ground}, {primer}, {finish.Title}";
     }
 
-    public static string Slug(string name) =>
-        string.Join('-', name.ToLowerInvariant().Split([' ', ',', '-', ';', '(', ')'], StringSplitOptions.RemoveEmptyEntries));
+    public static string Slug(string name) => string.Join('-', name.ToLowerInvariant().Split([' ', ',', '-', ';', '(', ')'], StringSplitOptions.RemoveEmptyEntries));
 
     /// <summary>Where an earlier option goes by the same name, says what this one does that the other does not.</summary>
     public static Option Distinct(Option option, IReadOnlyList<Option> earlier)
@@ -51,9 +50,12 @@ internal static class Naming
             return option;
         }
 
-        var own = option.Steps.Select(s => s.Act).FirstOrDefault(a => same.Steps.All(s => s.Act.Operation != a.Operation))
+        var own =
+            option.Steps.Select(s => s.Act).FirstOrDefault(a => same.Steps.All(s => s.Act.Operation != a.Operation))
             ?? option.Steps.Select(s => s.Act).FirstOrDefault(a => same.Steps.All(s => s.Act != a));
-        var says = own is null ? "other order" : char.ToLowerInvariant(own.Operation.Title[0]) + own.Operation.Title[1..] + (own.Product is null ? "" : $" ({own.Product.Title})");
+        var says = own is null
+            ? "other order"
+            : char.ToLowerInvariant(own.Operation.Title[0]) + own.Operation.Title[1..] + (own.Product is null ? "" : $" ({own.Product.Title})");
         var name = $"{option.Name}; {says}";
         return option with { Id = Slug(name), Name = name };
     }

@@ -46,7 +46,11 @@ public sealed record Criteria(decimal Money, double LabourHours, double ElapsedD
 
     /// <summary>No worse on cost, days, life, cost per year and hazard, and better on one.</summary>
     public bool Beats(Criteria other) =>
-        Money <= other.Money && ElapsedDays <= other.ElapsedDays && LifeYears >= other.LifeYears && Hazard <= other.Hazard && this != other
+        Money <= other.Money
+        && ElapsedDays <= other.ElapsedDays
+        && LifeYears >= other.LifeYears
+        && Hazard <= other.Hazard
+        && this != other
         && (Money < other.Money || ElapsedDays < other.ElapsedDays || LifeYears > other.LifeYears || Hazard < other.Hazard);
 }
 

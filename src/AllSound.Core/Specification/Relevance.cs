@@ -31,7 +31,7 @@ internal sealed class Relevance
         var satisfied = Treatments.Satisfied(start);
         var reached = satisfied | Clocks;
         var usable = new bool[all.Length];
-        for (var changed = true; changed;)
+        for (var changed = true; changed; )
         {
             changed = false;
             for (var i = 0; i < all.Length; i++)
@@ -47,7 +47,7 @@ internal sealed class Relevance
 
         var relevant = goal;
         var taken = new bool[all.Length];
-        for (var changed = true; changed;)
+        for (var changed = true; changed; )
         {
             changed = false;
             for (var i = 0; i < all.Length; i++)

@@ -91,7 +91,8 @@ public sealed record Section(
             condition.Get(Facets.Powder) == Surfaces.Powder.Friable,
             condition.Get(Facets.Moisture),
             condition.Get(Facets.Lead),
-            [.. specified.Options.Select(o => Build(o, specified.Appraised))]);
+            [.. specified.Options.Select(o => Build(o, specified.Appraised))]
+        );
     }
 
     /// <summary>How a surface stands.</summary>
@@ -104,13 +105,22 @@ public sealed record Section(
             return Verdict.Held;
         }
 
-        if (condition.Get(Facets.Loose) == Presence.Present || condition.Get(Facets.Edges) == Surfaces.Edges.Lifting || condition.Get(Facets.Powder) == Surfaces.Powder.Friable)
+        if (
+            condition.Get(Facets.Loose) == Presence.Present
+            || condition.Get(Facets.Edges) == Surfaces.Edges.Lifting
+            || condition.Get(Facets.Powder) == Surfaces.Powder.Friable
+        )
         {
             return Verdict.Failing;
         }
 
         // Anything beyond making safe, covering, cleaning and finishing is preparation.
-        return specified.Options[0].Steps.Any(s => s.Act.Operation.Group is not (Group.MakeSafe or Group.Protect or Group.Clean or Group.DustOff or Group.Topcoat or Group.Denib or Group.Decontaminate or Group.Aftercare))
+        return specified
+            .Options[0]
+            .Steps.Any(s =>
+                s.Act.Operation.Group
+                    is not (Group.MakeSafe or Group.Protect or Group.Clean or Group.DustOff or Group.Topcoat or Group.Denib or Group.Decontaminate or Group.Aftercare)
+            )
             ? Verdict.Prepare
             : Verdict.Sound;
     }
@@ -128,7 +138,12 @@ public sealed record Section(
             return [new Stratum($"{assumed.Title} (assumed)", "old", assumed.MicronsPerCoat * 4, 4, "whole", 1)];
         }
 
-        return [.. layers.Select(l => (Layer: l, Coating: ExistingCoatings.Find(l.Coating)!)).Select(x => new Stratum(x.Coating.Title, "old", x.Coating.MicronsPerCoat * x.Layer.Coats, x.Layer.Coats, "whole", 1))];
+        return
+        [
+            .. layers
+                .Select(l => (Layer: l, Coating: ExistingCoatings.Find(l.Coating)!))
+                .Select(x => new Stratum(x.Coating.Title, "old", x.Coating.MicronsPerCoat * x.Layer.Coats, x.Layer.Coats, "whole", 1)),
+        ];
     }
 
     private static BuildUp Build(Option option, Appraised appraised)
@@ -139,7 +154,13 @@ public sealed record Section(
             var product = step.Act.Product!;
             var operation = step.Act.Operation;
             var share = operation.Extent is Extent.Knots ? 0.02 : Math.Min(1, step.Spend.Units / Math.Max(appraised.Extents.AreaM2, 1e-9));
-            var role = operation.Role switch { CoatRole.Spot => "spot", CoatRole.Primer => "prime", CoatRole.Undercoat => "undercoat", _ => "finish" };
+            var role = operation.Role switch
+            {
+                CoatRole.Spot => "spot",
+                CoatRole.Primer => "prime",
+                CoatRole.Undercoat => "undercoat",
+                _ => "finish",
+            };
             var extent = operation.Extent.ToString().ToLowerInvariant();
             var microns = product.Microns * operation.Coats;
             if (layers.Count > 0 && layers[^1].Title == product.Title && layers[^1].Role == role)

@@ -16,7 +16,7 @@ internal static class Sequencing
     public static List<Act> Usual(Condition start, IReadOnlyList<Act> acts)
     {
         var order = acts.ToList();
-        for (var swapped = true; swapped;)
+        for (var swapped = true; swapped; )
         {
             swapped = false;
             var condition = start;
@@ -58,8 +58,19 @@ internal static class Sequencing
             var act = acts[i];
             var overall = act.Operation.Role is not (CoatRole.None or CoatRole.Spot);
             var (t, _, _) = transitions[i];
-            steps.Add(new Step(i + 1, act, overall ? ++coat : null, t.Waited / 60.0, [.. links[i]], Assumptions(appraised, act, t.Before, said),
-                Costing.Of(act, appraised.Extents, rates, t.Before.Get(Facets.Film) == Film.None), t.Before, t.After));
+            steps.Add(
+                new Step(
+                    i + 1,
+                    act,
+                    overall ? ++coat : null,
+                    t.Waited / 60.0,
+                    [.. links[i]],
+                    Assumptions(appraised, act, t.Before, said),
+                    Costing.Of(act, appraised.Extents, rates, t.Before.Get(Facets.Film) == Film.None),
+                    t.Before,
+                    t.After
+                )
+            );
         }
 
         return steps.ToImmutable();
@@ -84,7 +95,16 @@ internal static class Sequencing
         var now = first.Waited + second.Waited + second.After.LongestLeft;
         var then = otherFirst.Waited + otherSecond.Waited + otherSecond.After.LongestLeft;
         var same = otherSecond.After.After(otherSecond.After.LongestLeft) == second.After.After(second.After.LongestLeft);
-        return same && (then < now || (then == now && otherSecond.After == second.After && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited && a.Operation.Group > b.Operation.Group));
+        return same
+            && (
+                then < now
+                || (
+                    then == now
+                    && otherSecond.After == second.After
+                    && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited
+                    && a.Operation.Group > b.Operation.Group
+                )
+            );
     }
 
     private static List<Link>[] LinkUp(IReadOnlyList<Act> acts, ImmutableArray<Need> goal, List<(Transition T, NeedSet Before, NeedSet After)> transitions)
@@ -120,7 +140,10 @@ internal static class Sequencing
         var glance = new List<string>();
         foreach (var resolution in appraised.Resolutions)
         {
-            var relies = resolution.How != Resolved.Inferred && !said.Contains(resolution.Facet) && before[resolution.Facet] == resolution.Value
+            var relies =
+                resolution.How != Resolved.Inferred
+                && !said.Contains(resolution.Facet)
+                && before[resolution.Facet] == resolution.Value
                 && act.Needs.Any(n => n.Any.Any(t => t.Facet == resolution.Facet));
             if (!relies)
             {

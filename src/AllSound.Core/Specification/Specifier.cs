@@ -89,7 +89,8 @@ public static class Specifier
             Math.Round(steps.Sum(s => s.Spend.Hours), 2),
             Math.Round(days, 2),
             Math.Round(Longevity.Years(finish, surface.Exposure, last), 1),
-            Math.Round(steps.Sum(s => s.Spend.Hazard), 2));
+            Math.Round(steps.Sum(s => s.Spend.Hazard), 2)
+        );
         var schools = acts.Where(a => a.Operation.School is not null).Select(a => a.Operation.School!).Distinct().Order(StringComparer.Ordinal).ToImmutableArray();
         var name = Naming.Name(appraised.Condition, acts, finish);
         return new Option(Naming.Slug(name), name, [], schools, steps, criteria, Longevity.Risks(appraised, last));
@@ -97,14 +98,18 @@ public static class Specifier
 
     private static ImmutableArray<Option> Choose(List<Option> options)
     {
-        var kept = options.Where(o => !options.Any(other => other.Criteria.Beats(o.Criteria)))
+        var kept = options
+            .Where(o => !options.Any(other => other.Criteria.Beats(o.Criteria)))
             .GroupBy(o => string.Join('>', o.Steps.Select(s => s.Act.Id)))
             .Select(g => g.First())
             .ToList();
         (string Name, Func<Option, double> By)[] titles =
         [
-            ("least cost", o => (double)o.Criteria.Money), ("soonest", o => o.Criteria.ElapsedDays),
-            ("lowest cost per year of life", o => (double)o.Criteria.MoneyPerYear), ("gentlest", o => o.Criteria.Hazard), ("longest life", o => -o.Criteria.LifeYears),
+            ("least cost", o => (double)o.Criteria.Money),
+            ("soonest", o => o.Criteria.ElapsedDays),
+            ("lowest cost per year of life", o => (double)o.Criteria.MoneyPerYear),
+            ("gentlest", o => o.Criteria.Hazard),
+            ("longest life", o => -o.Criteria.LifeYears),
         ];
         var chosen = new List<Option>();
         foreach (var option in titles.Select(t => Best(kept, t.By)).Concat(kept.OrderBy(o => o.Criteria.Money)))
@@ -131,8 +136,13 @@ public static class Specifier
 
     // Nearly the same by every criterion: no choice worth a client's time.
     private static bool Twins(Option a, Option b) =>
-        a == b || (Near((double)a.Criteria.Money, (double)b.Criteria.Money) && Near(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays)
-            && Near(a.Criteria.LifeYears, b.Criteria.LifeYears) && Near(a.Criteria.Hazard, b.Criteria.Hazard));
+        a == b
+        || (
+            Near((double)a.Criteria.Money, (double)b.Criteria.Money)
+            && Near(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays)
+            && Near(a.Criteria.LifeYears, b.Criteria.LifeYears)
+            && Near(a.Criteria.Hazard, b.Criteria.Hazard)
+        );
 
     private static bool Near(double a, double b) => Math.Abs(a - b) <= 0.08 * Math.Max(Math.Abs(a), Math.Abs(b));
 }

@@ -84,8 +84,7 @@ public readonly struct Condition : IEquatable<Condition>
     public int MinutesLeft(Drying drying) => (int)((clocks >> (16 * (int)drying)) & 0xFFFF);
 
     /// <summary>Minutes until everything is dry.</summary>
-    public int LongestLeft =>
-        Math.Max(Math.Max(MinutesLeft(Drying.Wash), MinutesLeft(Drying.Filler)), Math.Max(MinutesLeft(Drying.Caulk), MinutesLeft(Drying.Coat)));
+    public int LongestLeft => Math.Max(Math.Max(MinutesLeft(Drying.Wash), MinutesLeft(Drying.Filler)), Math.Max(MinutesLeft(Drying.Caulk), MinutesLeft(Drying.Coat)));
 
     /// <summary>A copy in which this has so many minutes to dry (0 to 65,535), or longer if it already had.</summary>
     internal Condition Wetted(Drying drying, int minutes)
@@ -130,9 +129,7 @@ public readonly struct Condition : IEquatable<Condition>
 
     /// <inheritdoc/>
     public bool Equals(Condition other) =>
-        clocks == other.clocks
-        && windowDays == other.windowDays
-        && ((ReadOnlySpan<byte>)facets).SequenceEqual((ReadOnlySpan<byte>)other.facets);
+        clocks == other.clocks && windowDays == other.windowDays && ((ReadOnlySpan<byte>)facets).SequenceEqual((ReadOnlySpan<byte>)other.facets);
 
     /// <inheritdoc/>
     public override bool Equals(object? obj) => obj is Condition other && Equals(other);

@@ -117,7 +117,19 @@ public static class ExistingCoatings
         new("wax", Film.Wax, "wax polish", true, 5, N, N, N, N, "white spirit dirties the cloth; nail marks it", Source.Practice),
         new("oil_finish", Film.Oil, "drying oil finish", false, 10, S, S, K, K, "in the grain, low build", Source.Usual),
         new("bitumen", Film.Bitumen, "bitumen or tar", true, 50, S, S, N, K, "white spirit cloth turns brown", Source.Practice),
-        new("texture", Film.Texture, "textured coating, unpainted", false, 2000, S, S, S, S, "stipple or swirl, scores white", Source.Standard("HSG 210", Confidence.Usual)),
+        new(
+            "texture",
+            Film.Texture,
+            "textured coating, unpainted",
+            false,
+            2000,
+            S,
+            S,
+            S,
+            S,
+            "stipple or swirl, scores white",
+            Source.Standard("HSG 210", Confidence.Usual)
+        ),
         new("intumescent", Film.Intumescent, "intumescent fire coating", true, 1000, N, N, N, N, "thick, on steel or escape routes; records", Source.Practice),
     ];
 
@@ -130,6 +142,5 @@ public static class ExistingCoatings
     public static ExistingCoating? Find(string id) => ById.GetValueOrDefault(id);
 
     /// <summary>Films that a coat of this family may lie on directly, given at most this much preparation.</summary>
-    public static Film[] Under(CoatFamily family, Recoat most) =>
-        [Film.None, .. All.Where(c => c.Under(family) <= most).Select(c => c.Value)];
+    public static Film[] Under(CoatFamily family, Recoat most) => [Film.None, .. All.Where(c => c.Under(family) <= most).Select(c => c.Value)];
 }

@@ -90,33 +90,116 @@ public static class Substrates
     /// <summary>All of them, in the order of the enumeration.</summary>
     public static ImmutableArray<SubstrateDefinition> All { get; } =
     [
-        new("gyp_new", Substrate.GypsumNew, "gypsum skim under 12 weeks old", SubstrateFamily.Plaster, 1,
-            "equilibrium humidity 75 % or less; 75 to 89 % mist coat only", 0.2,
-            "silk or durable paint neat as first coat; film while drying; adhesive as primer", Bs6150),
-        new("gyp_old", Substrate.GypsumOld, "gypsum skim, old", SubstrateFamily.Plaster, 1,
-            "equilibrium humidity 75 % or less; pin meter within 3 points of a known dry spot", null,
-            "paint over paste, soft distemper or dust", Source.Usual),
-        new("pboard", Substrate.Plasterboard, "plasterboard, taped", SubstrateFamily.Plaster, 0,
-            "equilibrium humidity 75 % or less", null, "steam, heavy water, wire on the paper", Source.Usual),
-        new("lime_new", Substrate.LimeNew, "lime plaster under 6 months old", SubstrateFamily.Plaster, 1,
-            "organic films: equilibrium humidity 75 % or less and pH 9 or less", 0.05,
-            "alkyd, acrylic film, gypsum filler, shellac", Source.Usual),
-        new("lime_old", Substrate.LimeOld, "lime plaster, old, haired", SubstrateFamily.Plaster, 1,
-            "equilibrium humidity 75 % or less", 0.14, "solvent stabiliser as a film, cement filler, vinyl silk", Source.Usual),
-        new("sw", Substrate.Softwood, "softwood joinery", SubstrateFamily.Wood, 0,
-            "8 to 12 % inside heated, 18 % at most anywhere", 1.0, "lime, silicate, cement paint; varnish over grey wood",
-            Source.Standard("BS 6150, EN 942")),
-        new("sw_resin", Substrate.SoftwoodResinous, "resinous softwood (knots, larch, pitch pine)", SubstrateFamily.Wood, 0,
-            "as softwood", 1.0, "waterborne paint first on knots; dark colours in sun", Bs6150),
-        new("hw_tan", Substrate.HardwoodTannin, "tannin-rich hardwood (oak, chestnut)", SubstrateFamily.Wood, 0,
-            "8 to 12 % inside, 12 to 16 % outside", 1.0, "bare iron with water; ammonia; waterborne white with no block",
-            Source.Practice),
-        new("mdf", Substrate.Mdf, "medium density fibreboard", SubstrateFamily.Wood, 0,
-            "6 to 10 %", null, "flood coats of waterborne on raw edges; wet abrading raw board",
-            Source.Standard("EN 622-5", Confidence.Usual)),
-        new("ply", Substrate.Plywood, "plywood", SubstrateFamily.Wood, 0,
-            "8 to 14 % inside, 16 % at most outside", 1.0, "clear gloss varnish outside",
-            Source.Standard("EN 636", Confidence.Usual)),
+        new(
+            "gyp_new",
+            Substrate.GypsumNew,
+            "gypsum skim under 12 weeks old",
+            SubstrateFamily.Plaster,
+            1,
+            "equilibrium humidity 75 % or less; 75 to 89 % mist coat only",
+            0.2,
+            "silk or durable paint neat as first coat; film while drying; adhesive as primer",
+            Bs6150
+        ),
+        new(
+            "gyp_old",
+            Substrate.GypsumOld,
+            "gypsum skim, old",
+            SubstrateFamily.Plaster,
+            1,
+            "equilibrium humidity 75 % or less; pin meter within 3 points of a known dry spot",
+            null,
+            "paint over paste, soft distemper or dust",
+            Source.Usual
+        ),
+        new(
+            "pboard",
+            Substrate.Plasterboard,
+            "plasterboard, taped",
+            SubstrateFamily.Plaster,
+            0,
+            "equilibrium humidity 75 % or less",
+            null,
+            "steam, heavy water, wire on the paper",
+            Source.Usual
+        ),
+        new(
+            "lime_new",
+            Substrate.LimeNew,
+            "lime plaster under 6 months old",
+            SubstrateFamily.Plaster,
+            1,
+            "organic films: equilibrium humidity 75 % or less and pH 9 or less",
+            0.05,
+            "alkyd, acrylic film, gypsum filler, shellac",
+            Source.Usual
+        ),
+        new(
+            "lime_old",
+            Substrate.LimeOld,
+            "lime plaster, old, haired",
+            SubstrateFamily.Plaster,
+            1,
+            "equilibrium humidity 75 % or less",
+            0.14,
+            "solvent stabiliser as a film, cement filler, vinyl silk",
+            Source.Usual
+        ),
+        new(
+            "sw",
+            Substrate.Softwood,
+            "softwood joinery",
+            SubstrateFamily.Wood,
+            0,
+            "8 to 12 % inside heated, 18 % at most anywhere",
+            1.0,
+            "lime, silicate, cement paint; varnish over grey wood",
+            Source.Standard("BS 6150, EN 942")
+        ),
+        new(
+            "sw_resin",
+            Substrate.SoftwoodResinous,
+            "resinous softwood (knots, larch, pitch pine)",
+            SubstrateFamily.Wood,
+            0,
+            "as softwood",
+            1.0,
+            "waterborne paint first on knots; dark colours in sun",
+            Bs6150
+        ),
+        new(
+            "hw_tan",
+            Substrate.HardwoodTannin,
+            "tannin-rich hardwood (oak, chestnut)",
+            SubstrateFamily.Wood,
+            0,
+            "8 to 12 % inside, 12 to 16 % outside",
+            1.0,
+            "bare iron with water; ammonia; waterborne white with no block",
+            Source.Practice
+        ),
+        new(
+            "mdf",
+            Substrate.Mdf,
+            "medium density fibreboard",
+            SubstrateFamily.Wood,
+            0,
+            "6 to 10 %",
+            null,
+            "flood coats of waterborne on raw edges; wet abrading raw board",
+            Source.Standard("EN 622-5", Confidence.Usual)
+        ),
+        new(
+            "ply",
+            Substrate.Plywood,
+            "plywood",
+            SubstrateFamily.Wood,
+            0,
+            "8 to 14 % inside, 16 % at most outside",
+            1.0,
+            "clear gloss varnish outside",
+            Source.Standard("EN 636", Confidence.Usual)
+        ),
     ];
 
     private static readonly FrozenDictionary<string, SubstrateDefinition> ById = All.ToFrozenDictionary(s => s.Id);
@@ -128,6 +211,5 @@ public static class Substrates
     public static SubstrateDefinition? Find(string id) => ById.GetValueOrDefault(id);
 
     /// <summary>Substrates of one family, for use in needs.</summary>
-    public static Substrate[] Family(params SubstrateFamily[] families) =>
-        [.. All.Where(s => families.Contains(s.Family)).Select(s => s.Value)];
+    public static Substrate[] Family(params SubstrateFamily[] families) => [.. All.Where(s => families.Contains(s.Family)).Select(s => s.Value)];
 }

@@ -87,9 +87,22 @@ public static class Unfolding
         pieces.Add(new Piece("wall", own?.Id, wall.Id, own?.Title ?? wall.Title ?? wall.Id, x, y, wall.LengthM, wall.HeightM));
         foreach (var opening in wall.Openings)
         {
-            var joinery = space.Surfaces.FirstOrDefault(s => s.Wall == wall.Id && s.Element == (opening.Kind == OpeningKind.Door ? Element.Door : Element.Window) && !taken.Contains(s.Id));
+            var joinery = space.Surfaces.FirstOrDefault(s =>
+                s.Wall == wall.Id && s.Element == (opening.Kind == OpeningKind.Door ? Element.Door : Element.Window) && !taken.Contains(s.Id)
+            );
             Take(taken, joinery);
-            pieces.Add(new Piece("opening", joinery?.Id, wall.Id, joinery?.Title ?? opening.Kind.ToString().ToLowerInvariant(), x + opening.FromLeftM, y + wall.HeightM - opening.SillM - opening.HeightM, opening.WidthM, opening.HeightM));
+            pieces.Add(
+                new Piece(
+                    "opening",
+                    joinery?.Id,
+                    wall.Id,
+                    joinery?.Title ?? opening.Kind.ToString().ToLowerInvariant(),
+                    x + opening.FromLeftM,
+                    y + wall.HeightM - opening.SillM - opening.HeightM,
+                    opening.WidthM,
+                    opening.HeightM
+                )
+            );
         }
 
         foreach (var strip in space.Surfaces.Where(s => s.Element is Element.Skirting or Element.Cornice && (s.Wall is null || s.Wall == wall.Id)))

@@ -58,5 +58,11 @@ public sealed class Act
     public override string ToString() => Id;
 
     internal static Act Bind(int index, Operation operation, CoatingClass? product) =>
-        new(index, operation, product, [.. operation.Needs.Concat(Coating.Needs(operation, product)).Distinct()], [.. operation.Gives, .. Coating.Effects(operation, product)]);
+        new(
+            index,
+            operation,
+            product,
+            [.. operation.Needs.Concat(Coating.Needs(operation, product)).Distinct()],
+            [.. operation.Gives, .. Coating.Effects(operation, product)]
+        );
 }

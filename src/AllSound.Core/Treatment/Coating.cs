@@ -10,8 +10,25 @@ internal static class Coating
 {
     private static readonly Need[] AnyCoat =
     [
-        N.AccessSafe, N.Covered, N.NotFireCoat, N.DampCured, N.MouldCured, N.BackingSound, N.TimberSound, N.MovementStill, N.FabricDry, N.LooseOff, N.DustOff, N.MouldOff,
-        N.SaltsOff, N.ResidueOut, N.SiliconeOff, N.GreaseOff, N.WashDry, N.FillerDry, N.CoatDry,
+        N.AccessSafe,
+        N.Covered,
+        N.NotFireCoat,
+        N.DampCured,
+        N.MouldCured,
+        N.BackingSound,
+        N.TimberSound,
+        N.MovementStill,
+        N.FabricDry,
+        N.LooseOff,
+        N.DustOff,
+        N.MouldOff,
+        N.SaltsOff,
+        N.ResidueOut,
+        N.SiliconeOff,
+        N.GreaseOff,
+        N.WashDry,
+        N.FillerDry,
+        N.CoatDry,
     ];
 
     private static readonly Need[] OverallCoat = [N.EdgesHeld, N.PowderBound, N.SoilOff, N.CaulkDry, N.WindowOpen, N.FillFlush];
@@ -20,7 +37,16 @@ internal static class Coating
 
     private static readonly Need[] Finish =
     [
-        N.BareSealed, N.KnotsBlocked, N.WaterStainBlocked, N.TarBlocked, N.TanninBlocked, N.InkBlocked, N.StepGone, N.LumpsGone, N.FillPrimed, N.JointClosed,
+        N.BareSealed,
+        N.KnotsBlocked,
+        N.WaterStainBlocked,
+        N.TarBlocked,
+        N.TanninBlocked,
+        N.InkBlocked,
+        N.StepGone,
+        N.LumpsGone,
+        N.FillPrimed,
+        N.JointClosed,
     ];
 
     public static IEnumerable<Need> Needs(Operation operation, CoatingClass? product)
@@ -55,7 +81,14 @@ internal static class Coating
             yield return N.KnotsBlocked;
         }
 
-        foreach (var need in operation.Role switch { CoatRole.Undercoat => Undercoat, CoatRole.Finish => Finish, _ => [] })
+        foreach (
+            var need in operation.Role switch
+            {
+                CoatRole.Undercoat => Undercoat,
+                CoatRole.Finish => Finish,
+                _ => [],
+            }
+        )
         {
             yield return need;
         }

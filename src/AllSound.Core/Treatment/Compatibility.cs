@@ -37,35 +37,65 @@ public static class Compatibility
     /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
     public static Need? Undercoated(CoatingClass product) => UndercoatByProduct.GetValueOrDefault(product.Id);
 
-    private static FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> DefineFamilies() => Enum.GetValues<CoatFamily>()
-        .Where(family => family != CoatFamily.Penetrating)
-        .ToFrozenDictionary(
-            family => family,
-            family =>
-            {
-                var name = FamilyName(family);
-                var takes = NeedRegistry.Add($"film-takes-{family}".ToLowerInvariant(), $"the old film takes {name}",
-                    $"This old film does not carry {name}: it peels, lifts or bleeds. It wants a bonding primer or an isolating sealer between, or must come off.",
-                    Severity.Fails, RecoatTable, [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))]);
-                var keyed = NeedRegistry.Add($"film-keyed-{family}".ToLowerInvariant(), $"the old film is keyed for {name}",
-                    "A shiny film gives no grip; the coat peels off in sheets.", Severity.Fails, RecoatTable,
-                    [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Clean)), F.Key.IsNot(Key.Shiny)]);
-                return (takes, keyed);
-            });
+    private static FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> DefineFamilies() =>
+        Enum.GetValues<CoatFamily>()
+            .Where(family => family != CoatFamily.Penetrating)
+            .ToFrozenDictionary(
+                family => family,
+                family =>
+                {
+                    var name = FamilyName(family);
+                    var takes = NeedRegistry.Add(
+                        $"film-takes-{family}".ToLowerInvariant(),
+                        $"the old film takes {name}",
+                        $"This old film does not carry {name}: it peels, lifts or bleeds. It wants a bonding primer or an isolating sealer between, or must come off.",
+                        Severity.Fails,
+                        RecoatTable,
+                        [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))]
+                    );
+                    var keyed = NeedRegistry.Add(
+                        $"film-keyed-{family}".ToLowerInvariant(),
+                        $"the old film is keyed for {name}",
+                        "A shiny film gives no grip; the coat peels off in sheets.",
+                        Severity.Fails,
+                        RecoatTable,
+                        [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Clean)), F.Key.IsNot(Key.Shiny)]
+                    );
+                    return (takes, keyed);
+                }
+            );
 
-    private static FrozenDictionary<string, Need> DefineCovers() => Coatings.All.Where(product => product.Hides).ToFrozenDictionary(
-        product => product.Id,
-        product => NeedRegistry.Add($"follows-{product.Id}", $"the coat below is one that {product.Title} holds to",
-            $"{Capital(product.Title)} does not hold to the coat below it.", Severity.Fails, RecoatTable,
-            [F.Cover.Is([Cover.None, .. product.Follows])]));
+    private static FrozenDictionary<string, Need> DefineCovers() =>
+        Coatings
+            .All.Where(product => product.Hides)
+            .ToFrozenDictionary(
+                product => product.Id,
+                product =>
+                    NeedRegistry.Add(
+                        $"follows-{product.Id}",
+                        $"the coat below is one that {product.Title} holds to",
+                        $"{Capital(product.Title)} does not hold to the coat below it.",
+                        Severity.Fails,
+                        RecoatTable,
+                        [F.Cover.Is([Cover.None, .. product.Follows])]
+                    )
+            );
 
-    private static FrozenDictionary<string, Need> DefineUndercoats() => Coatings.All
-        .Where(product => product.Sheens.Contains(Sheen.Gloss) && product.Family == CoatFamily.Alkyd)
-        .ToFrozenDictionary(
-            product => product.Id,
-            product => NeedRegistry.Add($"undercoated-{product.Id}", $"an undercoat lies below {product.Title}",
-                "Gloss alone is too thin and too clear to cover; it looks starved.", Severity.Poor, Source.Standard("BS 6150"),
-                [F.Cover.Is([.. product.Follows])]));
+    private static FrozenDictionary<string, Need> DefineUndercoats() =>
+        Coatings
+            .All.Where(product => product.Sheens.Contains(Sheen.Gloss) && product.Family == CoatFamily.Alkyd)
+            .ToFrozenDictionary(
+                product => product.Id,
+                product =>
+                    NeedRegistry.Add(
+                        $"undercoated-{product.Id}",
+                        $"an undercoat lies below {product.Title}",
+                        "Gloss alone is too thin and too clear to cover; it looks starved.",
+                        Severity.Poor,
+                        Source.Standard("BS 6150"),
+                        [F.Cover.Is([.. product.Follows])]
+                    )
+            );
 
     private static string FamilyName(CoatFamily family) =>
         family switch

@@ -17,8 +17,7 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     public bool IsEmpty => bits == Vector256<ulong>.Zero;
 
     /// <summary>How many it holds.</summary>
-    public int Count =>
-        BitOperations.PopCount(bits[0]) + BitOperations.PopCount(bits[1]) + BitOperations.PopCount(bits[2]) + BitOperations.PopCount(bits[3]);
+    public int Count => BitOperations.PopCount(bits[0]) + BitOperations.PopCount(bits[1]) + BitOperations.PopCount(bits[2]) + BitOperations.PopCount(bits[3]);
 
     /// <summary>The set of one need.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The index is not 0 to 255.</exception>

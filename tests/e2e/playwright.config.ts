@@ -1,0 +1,35 @@
+import { defineConfig } from "@playwright/test";
+
+const port = 5171;
+
+// The real program on the demo job, in Debian's Chromium.
+export default defineConfig({
+  testDir: "./specs",
+  outputDir: "../../.state/e2e-results",
+  workers: 1,
+  timeout: 45_000,
+  retries: 0,
+  reporter: [["list"], ["json"]],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
+      args: [
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+      ],
+    },
+  },
+  webServer: {
+    command: `dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port}`,
+    url: `http://127.0.0.1:${port}/api/health`,
+    reuseExistingServer: false,
+    timeout: 60_000,
+  },
+});

@@ -1,0 +1,44 @@
+import { readFileSync } from "node:fs";
+import AxeBuilder from "@axe-core/playwright";
+import { test as base, expect, type Page } from "@playwright/test";
+
+const demo = readFileSync(new URL("../../../demo/sallow-ferry.job.json", import.meta.url), "utf8");
+
+/** Every test starts from the demo job, and fails on anything that the browser complains about. */
+export const test = base.extend<{ calm: undefined }>({
+  calm: [
+    async ({ page, request }, use) => {
+      const complaints: string[] = [];
+      page.on("console", (m) => {
+        // A refused edit is answered 409 on purpose; the browser logs every such answer.
+        if (m.type() === "error" && !m.text().includes("409 (Conflict)") && !m.text().includes("400 (Bad Request)"))
+          complaints.push(m.text());
+        if (m.type() === "warning") complaints.push(m.text());
+      });
+      page.on("pageerror", (e) => complaints.push(e.message));
+      const put = await request.post("/api/jobs/import?replace=true", {
+        data: demo,
+        headers: { "content-type": "application/json" },
+      });
+      expect(put.status()).toBe(201);
+      await use(undefined);
+      expect(complaints).toEqual([]);
+    },
+    { auto: true },
+  ],
+});
+
+export { expect };
+
+/** No violation of WCAG 2.2 AA that a machine can see. */
+export async function accessible(page: Page) {
+  const found = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
+    .analyze();
+  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join("; ")}`)).toEqual([]);
+}
+
+export const at = (view: string, surface = "stair-wall") => `/sallow-ferry/${view}/ticket-office/${surface}`;
+
+/** The edit is on the disk. */
+export const kept = (page: Page) => expect(page.getByRole("status").first()).toContainText("kept");

@@ -1,0 +1,142 @@
+import { readFileSync } from "node:fs";
+import { accessible, at, expect, kept, test } from "./bench";
+
+const ways = "Ways to do it";
+
+test("the ticket office opens with its three surfaces and their verdicts", async ({ page }) => {
+  await page.goto("/");
+  const room = page.getByRole("region", { name: "Room" });
+  await expect(room.getByRole("button", { name: /Stair wall.*failing/ })).toBeVisible();
+  await expect(room.getByRole("button", { name: /Skirting of 1904: prepare, lead presumed/ })).toBeVisible();
+  await expect(room.getByRole("button", { name: /Boarded ceiling: prepare/ })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("new or thirsty plaster");
+  await expect(page.getByRole("region", { name: ways })).toContainText("Bind and keep");
+});
+
+test("a changed fact changes verdict, ways and section at once, and is kept", async ({ page }) => {
+  await page.goto(at("survey"));
+  const glances = page.getByRole("region", { name: ways });
+  await expect(glances).toContainText("Bind and keep");
+  await page.getByLabel("Edges under the scraper").selectOption("firm");
+  await expect(glances).toContainText("Scrape to a firm edge");
+  await expect(glances).not.toContainText("Bind and keep");
+  await page.getByLabel("Source of damp").selectOption("open");
+  await page.getByLabel("Moisture").selectOption("damp");
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
+  await kept(page);
+  await page.reload();
+  await expect(page.getByLabel("Moisture")).toHaveValue("damp");
+});
+
+test("a surface is surveyed by keyboard alone", async ({ page }) => {
+  await page.goto(at("survey"));
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await page.keyboard.press("j");
+  await expect(page.getByRole("heading", { name: "Skirting of 1904" })).toBeVisible();
+  await page.keyboard.press("k");
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await page.keyboard.press("f");
+  await expect(page.getByLabel("Substrate", { exact: true })).toBeFocused();
+  const find = page.getByLabel("Find a sign");
+  await find.focus();
+  await page.keyboard.type("black spots");
+  await page.keyboard.press("Enter");
+  await expect(page.getByRole("button", { name: /grouped black\/green spots: seen/ })).toBeVisible();
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("condensation and mould");
+  await page.keyboard.press("Control+z");
+});
+
+test("undo brings the fact back", async ({ page }) => {
+  await page.goto(at("survey"));
+  await page.getByLabel("Moisture").selectOption("wet");
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
+  await page.getByRole("button", { name: "Undo" }).click();
+  await expect(page.getByLabel("Moisture")).toHaveValue("dry");
+  await expect(page.getByRole("region", { name: ways })).toContainText("Bind and keep");
+});
+
+test("a number out of range is refused in words and nothing is lost", async ({ page }) => {
+  await page.goto(at("survey"));
+  const box = page.getByLabel("Surface pH");
+  await box.fill("77");
+  await box.press("Enter");
+  await expect(page.getByRole("status").first()).toContainText("expected 0 to 14");
+  await box.fill("8");
+  await box.press("Enter");
+  await kept(page);
+});
+
+test("a room and a surface of one's own", async ({ page }) => {
+  await page.goto(at("survey"));
+  await page.getByRole("button", { name: "New room" }).click();
+  await page.getByLabel("Called").fill("Lamp store");
+  await page.getByLabel("First wall").fill("2.4");
+  await accessible(page);
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByLabel("Room", { exact: true }).locator("option:checked")).toHaveText("Lamp store");
+  await page.getByRole("button", { name: "New surface" }).click();
+  await page.getByLabel("Called").fill("Lamp wall");
+  await page.getByLabel("On wall").selectOption({ label: "First wall" });
+  await page.getByRole("button", { name: "Add it" }).click();
+  await expect(page.getByRole("heading", { name: "Lamp wall" })).toBeVisible();
+  await expect(page.getByRole("region", { name: ways })).toContainText("£");
+});
+
+test("an edit made meanwhile by somebody else is not overwritten", async ({ page, request }) => {
+  await page.goto(at("survey"));
+  await expect(page.getByLabel("Moisture")).toHaveValue("dry");
+  const path = "/api/jobs/sallow-ferry/surfaces/stair-wall";
+  const view = await (await request.get(path)).json();
+  view.surface.facts.moisture = "wet";
+  await request.put(path, { data: { version: view.version, surface: view.surface } });
+  await page.getByLabel("Grip").selectOption("abraded");
+  await expect(page.getByRole("status").first()).toContainText("meanwhile");
+  await page.getByRole("button", { name: "Show what is stored" }).click();
+  await expect(page.getByLabel("Moisture")).toHaveValue("wet");
+});
+
+test("job files go out and come in, and a bad one changes nothing", async ({ page }) => {
+  await page.goto(at("survey"));
+  const out = page.waitForEvent("download");
+  await page.getByRole("link", { name: "Export" }).click();
+  const file = await (await out).path();
+  expect(JSON.parse(readFileSync(file, "utf8")).id).toBe("sallow-ferry");
+  const job = JSON.parse(readFileSync(file, "utf8"));
+  job.id = "second-house";
+  job.title = "Second house";
+  await page
+    .getByLabel("Job file")
+    .setInputFiles({ name: "second.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(job)) });
+  await expect(page).toHaveURL(/second-house/);
+  await expect(page.getByText("Second house", { exact: true })).toBeVisible();
+  job.buildings[0].built = "long ago";
+  await page
+    .getByLabel("Job file")
+    .setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(job)) });
+  await expect(page.getByRole("alert")).toContainText("$.buildings[0].built");
+  await page.request.delete("/api/jobs/second-house").catch(() => undefined);
+});
+
+for (const size of [
+  { width: 1280, height: 800 },
+  { width: 390, height: 844 },
+]) {
+  for (const mode of ["light", "dark"] as const) {
+    test(`every view is accessible, ${mode}, at ${size.width}`, async ({ page }) => {
+      await page.emulateMedia({ colorScheme: mode });
+      await page.setViewportSize(size);
+      for (const view of ["survey", "work", "audit", "buy", "document"]) {
+        await page.goto(at(view, "skirting"));
+        await expect(page.getByRole("navigation", { name: "Views" })).toBeVisible();
+        await page.waitForLoadState("networkidle");
+        await accessible(page);
+        if (size.width === 1280 && view !== "document") {
+          const tall = await page.evaluate(() => document.documentElement.scrollHeight - window.innerHeight);
+          expect(tall).toBeLessThanOrEqual(0);
+        }
+        const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+        expect(wide).toBeLessThanOrEqual(0);
+      }
+    });
+  }
+}

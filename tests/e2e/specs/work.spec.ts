@@ -1,0 +1,75 @@
+import { at, expect, kept, test } from "./bench";
+
+test("options stand side by side and each step says why and who", async ({ page }) => {
+  await page.goto(at("work", "skirting"));
+  const compare = page.getByRole("region", { name: "Options side by side" });
+  await expect(compare.getByRole("button")).toHaveCount(4);
+  await compare.getByRole("button", { name: /waterborne bonding primer/ }).click();
+  const steps = page.getByRole("region", { name: "Steps" });
+  await expect(steps.getByRole("heading", { name: /bonding primer, waterborne trim enamel/ })).toBeVisible();
+  await expect(steps).toContainText("keep children and pregnant women out");
+  const knots = steps.getByRole("listitem").filter({ hasText: "Seal knots with two coats of shellac" }).first();
+  await knots.getByText("Why?").click();
+  await expect(knots).toContainText("Resin bleeds through");
+  await expect(knots).toContainText("Who says so");
+  await page.reload();
+  await expect(compare.getByRole("button", { name: /waterborne bonding primer/ })).toHaveAttribute(
+    "aria-pressed",
+    "true",
+  );
+});
+
+test("one's own sequence is audited at its step, with a mend", async ({ page }) => {
+  await page.goto(at("audit", "ceiling"));
+  await page.getByRole("button", { name: "Start from the option chosen" }).click();
+  await expect(page.getByText("all sound")).toBeVisible();
+  const block = page
+    .getByRole("listitem")
+    .filter({ hasText: "Block the stain" })
+    .filter({ has: page.getByRole("button", { name: /Take step/ }) });
+  await block.getByRole("button", { name: /Take step/ }).click();
+  await expect(page.getByText("1 fault")).toBeVisible();
+  await expect(page.getByText("The brown ring comes through")).toBeVisible();
+  await expect(page.getByText(/Before this step: block the stain/)).toBeVisible();
+  await kept(page);
+});
+
+test("dry sanding presumed lead is flagged as danger", async ({ page }) => {
+  await page.goto(at("audit", "skirting"));
+  const find = page.getByLabel("Find an operation");
+  for (const words of ["cover floor", "rub the old film down dry"]) {
+    await find.fill(words);
+    await find.press("Enter");
+  }
+  await expect(page.getByText("Danger: not so: lead is proved absent in every layer.")).toBeVisible();
+});
+
+test("litres, tins and hours for the whole job", async ({ page }) => {
+  await page.goto(at("buy"));
+  const row = page.getByRole("row").filter({ hasText: "contract matt wall paint" });
+  await expect(row).toContainText("5 L");
+  await expect(page.getByRole("region", { name: "Taken off" })).toContainText("round the room less doors");
+});
+
+test("the document prints a sheet for the room and one for each surface", async ({ page }) => {
+  await page.goto(at("document"));
+  await expect(page.getByRole("heading", { name: "Specification: Ticket office" })).toBeVisible();
+  await expect(page.getByRole("article").filter({ hasText: "revision" })).toHaveCount(3);
+  await page.emulateMedia({ media: "print" });
+  await expect(page.getByRole("navigation", { name: "Views" })).toBeHidden();
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.subarray(0, 5).toString()).toBe("%PDF-");
+});
+
+test("an edit is answered and redrawn quickly enough to be felt as at once", async ({ page }) => {
+  await page.goto(at("survey"));
+  await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("Bind and keep");
+  const seen: string[] = [];
+  page.on("request", (r) => {
+    if (r.method() === "PUT") seen.push(r.url());
+  });
+  await page.getByLabel("Edges under the scraper").selectOption("firm");
+  await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("firm edge");
+  // One request carries the edit and brings back findings, ways and section together.
+  expect(seen).toHaveLength(1);
+});
