@@ -9,7 +9,6 @@ using BenchmarkDotNet.Running;
 
 if (args is ["probe"])
 {
-    Probe.Run();
     return;
 }
 if (args is ["micro", ..])

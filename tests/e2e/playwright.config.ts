@@ -27,7 +27,7 @@ export default defineConfig({
     },
   },
   webServer: {
-    command: `dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port}`,
+    command: `rm -f ../../.state/e2e.db*; exec dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port}`,
     url: `http://127.0.0.1:${port}/api/health`,
     reuseExistingServer: false,
     timeout: 60_000,

@@ -140,8 +140,8 @@ public static class Checks
                 new("over 20", 0.25, f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Open }),
             ],
             Read = (f, v) =>
-                v <= 16 ? f with { Moisture = Moisture.Dry }
-                : v <= 20 ? f with { Moisture = Moisture.Drying }
+                v <= 16 ? Read(f, Moisture.Dry)
+                : v <= 20 ? Read(f, Moisture.Drying)
                 : Wet(f, v >= 60 ? Moisture.Wet : Moisture.Damp),
             Limits = "16 or less dry, 17 to 20 watch, over 20 damp; salts, foil and carbon read high",
             Source = Source.Usual,
@@ -162,8 +162,8 @@ public static class Checks
                 new("over 20 %", 0.15, f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Open }),
             ],
             Read = (f, v) =>
-                v <= 18 ? f with { Moisture = Moisture.Dry }
-                : v <= 20 ? f with { Moisture = Moisture.Drying }
+                v <= 18 ? Read(f, Moisture.Dry)
+                : v <= 20 ? Read(f, Moisture.Drying)
                 : Wet(f, v > 28 ? Moisture.Wet : Moisture.Damp),
             Limits = "12 or less inside, 18 at most anywhere; over 20 decay can start",
             Source = Source.Standard("EN 13183-2"),
@@ -184,8 +184,8 @@ public static class Checks
                 new("90 % or more", 0.25, f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Open }),
             ],
             Read = (f, v) =>
-                v <= 75 ? f with { Moisture = Moisture.Dry }
-                : v < 90 ? f with { Moisture = Moisture.Drying }
+                v <= 75 ? Read(f, Moisture.Dry)
+                : v < 90 ? Read(f, Moisture.Drying)
                 : Wet(f, v >= 100 ? Moisture.Wet : Moisture.Damp),
             Limits = "75 dry, 75 to 89 drying, 90 to 99 damp, 100 wet",
             Source = Source.Standard("BS 6150, BS 8203"),
@@ -329,10 +329,8 @@ public static class Checks
     /// <summary>The check with this id, or null.</summary>
     public static Check? Find(string id) => ById.GetValueOrDefault(id);
 
-    private static Facts Wet(Facts f, Moisture moisture) =>
-        f with
-        {
-            Moisture = moisture,
-            DampSource = f.DampSource is DampSource.Cured ? DampSource.Cured : DampSource.Open,
-        };
+    // Where word and number differ, or two numbers, the wetter stands: it costs a look, the other costs the wall.
+    private static Facts Read(Facts f, Moisture moisture) => f with { Moisture = SignFacts.Worse(f.Moisture, moisture) };
+
+    private static Facts Wet(Facts f, Moisture moisture) => Read(f, moisture) with { DampSource = f.DampSource is DampSource.Cured ? DampSource.Cured : DampSource.Open };
 }

@@ -38,7 +38,7 @@ internal static class SignFacts
             }
         }
 
-        // A number beats a word; of several numbers of one kind the last stands.
+        // Of moisture the wettest that was said or read stands; of other readings the last.
         foreach (var reading in surface.Readings)
         {
             facts = Checks.Find(reading.Check)?.Read?.Invoke(facts, reading.Value) ?? facts;

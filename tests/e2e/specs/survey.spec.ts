@@ -114,7 +114,6 @@ test("job files go out and come in, and a bad one changes nothing", async ({ pag
     .getByLabel("Job file")
     .setInputFiles({ name: "bad.json", mimeType: "application/json", buffer: Buffer.from(JSON.stringify(job)) });
   await expect(page.getByRole("alert")).toContainText("$.buildings[0].built");
-  await page.request.delete("/api/jobs/second-house").catch(() => undefined);
 });
 
 for (const size of [

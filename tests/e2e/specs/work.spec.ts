@@ -22,7 +22,7 @@ test("options stand side by side and each step says why and who", async ({ page 
 test("one's own sequence is audited at its step, with a mend", async ({ page }) => {
   await page.goto(at("audit", "ceiling"));
   await page.getByRole("button", { name: "Start from the option chosen" }).click();
-  await expect(page.getByText("all sound")).toBeVisible();
+  await expect(page.getByText("all sound", { exact: true })).toBeVisible();
   const block = page
     .getByRole("listitem")
     .filter({ hasText: "Block the stain" })

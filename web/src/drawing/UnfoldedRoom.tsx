@@ -58,35 +58,36 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
         firstOf.add(line.id);
         const select = () => onSelect(line.id);
         return (
-          // biome-ignore lint/a11y/useSemanticElements: a shape in a drawing cannot be a button element
-          <g
-            key={key}
-            className="piece"
-            role="button"
-            tabIndex={first ? 0 : -1}
-            aria-current={line.id === selected}
-            aria-label={`${line.title}: ${verdictWords[line.verdict]}${line.leadPresumed ? ", lead presumed" : ""}`}
-            aria-hidden={first ? undefined : true}
-            onClick={select}
-            onKeyDown={(e) => {
-              if (e.key === "Enter" || e.key === " ") {
-                e.preventDefault();
-                select();
-              }
-            }}
-          >
-            <rect {...box} fill={`var(--${line.verdict})`} />
-            {line.verdict !== "sound" && <rect {...box} fill={`url(#room-${line.verdict})`} />}
-            <rect className="edge" {...box} {...edge} />
+          <g key={key}>
+            {/* biome-ignore lint/a11y/useSemanticElements: a shape in a drawing cannot be a button element */}
+            <g
+              className="piece"
+              role="button"
+              tabIndex={first ? 0 : -1}
+              aria-current={line.id === selected}
+              aria-label={`${line.title}: ${verdictWords[line.verdict]}${line.leadPresumed ? ", lead presumed" : ""}`}
+              aria-hidden={first ? undefined : true}
+              onClick={select}
+              onKeyDown={(e) => {
+                if (e.key === "Enter" || e.key === " ") {
+                  e.preventDefault();
+                  select();
+                }
+              }}
+            >
+              <rect {...box} fill={`var(--${line.verdict})`} />
+              {line.verdict !== "sound" && <rect {...box} fill={`url(#room-${line.verdict})`} />}
+              <rect className="edge" {...box} {...edge} />
+            </g>
             {label && (
-              <>
+              <g pointerEvents="none">
                 <text x={piece.x + size * 0.5} y={piece.y + size * 1.35} fontSize={size} fontWeight={600}>
                   {label}
                 </text>
                 <text className="dim" x={piece.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
                   {`${verdictWords[line.verdict]} · ${line.areaM2} m²${line.leadPresumed ? " · Pb?" : ""}`}
                 </text>
-              </>
+              </g>
             )}
           </g>
         );

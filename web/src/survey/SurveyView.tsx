@@ -88,7 +88,10 @@ export function SurveyView() {
             </span>
           )}
         </header>
-        <div className="body">{view && <Reasons view={view} />}</div>
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard */}
+        <div className="body" tabIndex={0}>
+          {view && <Reasons view={view} />}
+        </div>
       </section>
       <section className="sheet glances" aria-label="Ways to do it">
         <header>
