@@ -7,10 +7,6 @@ using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using BenchmarkDotNet.Running;
 
-if (args is ["probe"])
-{
-    return;
-}
 if (args is ["micro", ..])
 {
     BenchmarkRunner.Run<Micro>();
@@ -44,6 +40,12 @@ var thousand = Batch(1000);
 Console.WriteLine("diagnose + specify of a job, two threads at most, best of five");
 Console.WriteLine($"  100 surfaces {hundred:F1} ms   1,000 surfaces {thousand:F1} ms   ratio {thousand / hundred:F2} (target 11)");
 Console.WriteLine($"  peak working set {Process.GetCurrentProcess().PeakWorkingSet64 / 1024 / 1024} MiB");
+
+var root = args.FirstOrDefault() ?? ".";
+if (await ColdStart.Seconds(Path.Combine(root, "artifacts", "web", "allsound-web.dll"), Path.Combine(root, "demo", "sallow-ferry.job.json")) is { } seconds)
+{
+    Console.WriteLine($"cold start to the first answered request, the demo job with its three specifications, best of three: {seconds:F2} s (target 1.5)");
+}
 
 double At(double share) => times[(int)(share * (times.Count - 1))];
 

@@ -1,3 +1,4 @@
+import { useEffect, useRef } from "react";
 import type { SpaceView, Verdict } from "../api/client";
 import { Hatches } from "./Hatches";
 
@@ -13,6 +14,12 @@ type Props = { space: SpaceView; selected: string; onSelect: (surface: string) =
 /** The room laid flat, in metres: walls in walking order, ceiling above, woodwork where it runs. */
 export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   const { width, height, pieces } = space.unfolded;
+  const sheet = useRef<SVGSVGElement>(null);
+  // On a phone the room is wider than the screen: keep the surface that is worked on in sight.
+  useEffect(() => {
+    const piece = selected && sheet.current?.querySelector(`[aria-current="true"]`);
+    if (piece) piece.scrollIntoView({ inline: "center", block: "nearest" });
+  }, [selected]);
   const lines = new Map(space.surfaces.map((s) => [s.id, s]));
   const pad = 0.32;
   const size = Math.max(width / 62, height / 17);
@@ -20,6 +27,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset
     <svg
+      ref={sheet}
       className="drawing"
       viewBox={`${-pad} ${-pad} ${width + 2 * pad} ${height + 2 * pad + 0.25}`}
       role="group"

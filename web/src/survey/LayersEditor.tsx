@@ -78,7 +78,7 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
                   onSet={(coats) => set({ coats: coats ?? 1 })}
                 />
               </span>
-              <span style={{ width: 84 }}>
+              <span style={{ width: 98 }}>
                 <DraftBox
                   label={`Year of ${layer.coating}`}
                   value={layer.year ?? null}
