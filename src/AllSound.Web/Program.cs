@@ -4,6 +4,7 @@ using AllSound.Web;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.Extensions.FileProviders;
 
+_ = Warmth.Begin();
 var builder = WebApplication.CreateBuilder(new WebApplicationOptions { Args = args, ContentRootPath = AppContext.BaseDirectory });
 var settings = Settings.From(builder.Configuration);
 builder.WebHost.UseUrls(settings.Urls);

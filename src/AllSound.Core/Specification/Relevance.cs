@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Numerics;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -7,11 +8,26 @@ namespace AllSound.Core.Specification;
 /// <summary>Which acts and needs can matter for a goal, found backward from it, and what can be reached at all.</summary>
 internal sealed class Relevance
 {
-    private static readonly NeedSet Clocks = Treatment.Needs.All.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
-    private static readonly NeedSet[] GivesByAct = [.. Operations.Acts.Select(CanGive)];
+    /// <summary>Needs that are about drying.</summary>
+    public static readonly NeedSet Clocks = Treatment.Needs.All.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
 
-    private Relevance(Act[] acts, NeedSet[] gives, ImmutableArray<Need> missing)
+    // For each act, effect and value before: the needs that come true.
+    private static readonly NeedSet[][][] TurnedBy =
+    [
+        .. Operations.Acts.Select(a =>
+            (NeedSet[][])
+                [
+                    .. a.Effects.Select(e =>
+                        (NeedSet[])
+                            [.. Enumerable.Range(0, e.Facet.Size).Select(v => Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v))]
+                    ),
+                ]
+        ),
+    ];
+
+    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ImmutableArray<Need> missing)
     {
+        Needs = needs;
         Acts = acts;
         Gives = gives;
         Missing = missing;
@@ -23,28 +39,16 @@ internal sealed class Relevance
     /// <summary>Needs that each could turn true.</summary>
     public NeedSet[] Gives { get; }
 
+    /// <summary>Needs of the goal and of the acts.</summary>
+    public NeedSet Needs { get; }
+
     /// <summary>Needs that nothing can give, that do not hold, and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
 
     public static Relevance Of(NeedSet goal, Act[] all, in Condition start)
     {
         var satisfied = Treatments.Satisfied(start);
-        var reached = satisfied | Clocks;
-        var usable = new bool[all.Length];
-        for (var changed = true; changed; )
-        {
-            changed = false;
-            for (var i = 0; i < all.Length; i++)
-            {
-                if (!usable[i] && all[i].NeedSet.IsSubsetOf(reached))
-                {
-                    usable[i] = true;
-                    changed = true;
-                    reached |= GivesByAct[all[i].Index];
-                }
-            }
-        }
-
+        var reach = new Reach(all, start, satisfied | Clocks);
         var relevant = goal;
         var taken = new bool[all.Length];
         for (var changed = true; changed; )
@@ -52,7 +56,7 @@ internal sealed class Relevance
             changed = false;
             for (var i = 0; i < all.Length; i++)
             {
-                if (usable[i] && !taken[i] && GivesByAct[all[i].Index].Overlaps(relevant))
+                if (!taken[i] && reach.Gives[i].Overlaps(relevant))
                 {
                     taken[i] = true;
                     changed = true;
@@ -62,56 +66,138 @@ internal sealed class Relevance
         }
 
         var acts = new List<Act>(all.Length);
+        var gives = new List<NeedSet>(all.Length);
         for (var i = 0; i < all.Length; i++)
         {
             if (taken[i])
             {
                 acts.Add(all[i]);
+                gives.Add(reach.Gives[i]);
             }
         }
 
-        var gives = new NeedSet[acts.Count];
-        for (var i = 0; i < gives.Length; i++)
-        {
-            gives[i] = GivesByAct[acts[i].Index];
-        }
-
-        return new Relevance([.. acts], gives, goal.IsSubsetOf(reached) ? [] : Blame(goal, all, satisfied, reached));
+        return new Relevance([.. acts], [.. gives], relevant, goal.IsSubsetOf(reach.Needs) ? [] : Blame(goal, all, satisfied, reach.Needs));
     }
+
+    /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>
+    public static NeedSet[] GivesAmong(Act[] acts, in Condition start) => new Reach(acts, start, Treatments.Satisfied(start) | Clocks).Gives;
 
     // Look at all candidates, so that the reason lies with what they would need.
     private static ImmutableArray<Need> Blame(NeedSet goal, Act[] all, NeedSet satisfied, NeedSet reached)
     {
-        var hanging = new Landmarks(goal, satisfied, [.. all.Select(a => (a.NeedSet - Clocks, GivesByAct[a.Index], 0L))]).Open(satisfied);
+        var hanging = new Landmarks(goal, satisfied, [.. all.Select(a => (a.NeedSet - Clocks, EverGives(a), 0L))]).Open(satisfied);
         return [.. (hanging - reached).Indexes().Select(n => Treatment.Needs.All[n])];
     }
 
-    private static NeedSet CanGive(Act act)
-    {
-        var set = default(NeedSet);
-        foreach (var need in Treatment.Needs.All)
-        {
-            foreach (var test in need.Any)
-            {
-                foreach (var effect in act.Effects)
-                {
-                    if (effect.Facet != test.Facet)
-                    {
-                        continue;
-                    }
+    private static NeedSet EverGives(Act act) => TurnedBy[act.Index].SelectMany(byValue => byValue).Aggregate(default(NeedSet), (set, turned) => set | turned);
 
-                    for (byte before = 0; before < test.Facet.Size; before++)
+    // Which values each facet can come to take, and so which guarded effects can ever happen, when what is once reached
+    // stays reached.
+    private sealed class Reach
+    {
+        private readonly ulong[] values = new ulong[Condition.Capacity];
+
+        public Reach(Act[] acts, in Condition start, NeedSet holding)
+        {
+            foreach (var facet in Facets.All)
+            {
+                values[facet.Index] = 1UL << start[facet];
+            }
+
+            Needs = holding;
+            Gives = new NeedSet[acts.Length];
+            var usable = new bool[acts.Length];
+            for (var changed = true; changed; )
+            {
+                changed = false;
+                for (var i = 0; i < acts.Length; i++)
+                {
+                    if (usable[i] || acts[i].NeedSet.IsSubsetOf(Needs))
                     {
-                        if (!test.Allows(before) && test.Allows(effect.Result(before)))
-                        {
-                            set |= NeedSet.Of(need.Index);
-                            break;
-                        }
+                        changed |= !usable[i];
+                        usable[i] = true;
+                        changed |= Spread(acts[i], i);
                     }
                 }
             }
         }
 
-        return set;
+        /// <summary>Needs that hold or can be made to.</summary>
+        public NeedSet Needs { get; private set; }
+
+        public NeedSet[] Gives { get; }
+
+        private bool Spread(Act act, int i)
+        {
+            var changed = false;
+            for (var e = 0; e < act.Effects.Length; e++)
+            {
+                var effect = act.Effects[e];
+                if (!Fires(effect))
+                {
+                    continue;
+                }
+
+                var facet = effect.Facet;
+                var before = values[facet.Index];
+                var after = Results(effect, before);
+                if ((before | after) != before)
+                {
+                    values[facet.Index] |= after;
+                    changed = true;
+                }
+
+                var gives = Turns(TurnedBy[act.Index][e], before);
+                if (!gives.IsSubsetOf(Gives[i]))
+                {
+                    Gives[i] |= gives;
+                    Needs |= gives;
+                    changed = true;
+                }
+            }
+
+            return changed;
+        }
+
+        private bool Fires(Effect effect)
+        {
+            foreach (var guard in effect.When)
+            {
+                if ((guard.Allowed & values[guard.Facet.Index]) == 0)
+                {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        private static ulong Results(Effect effect, ulong before)
+        {
+            if (effect.Change == Change.Set)
+            {
+                return 1UL << effect.Value;
+            }
+
+            var after = 0UL;
+            for (byte value = 0; value < effect.Facet.Size; value++)
+            {
+                after |= ((before >> value) & 1) != 0 ? 1UL << effect.Result(value) : 0;
+            }
+
+            return after;
+        }
+
+        // Needs that the effect turns true from some value that can be had.
+        private static NeedSet Turns(NeedSet[] byValue, ulong before)
+        {
+            var turned = default(NeedSet);
+            for (; before != 0; before &= before - 1)
+            {
+                turned |= byValue[BitOperations.TrailingZeroCount(before)];
+            }
+
+            return turned;
+        }
     }
 }

@@ -28,16 +28,16 @@ internal static class Search
         var best = new Dictionary<Condition, int>(256);
         var queue = new PriorityQueue<int, (long, long, int)>(256);
         var start = problem.Start.After(problem.Start.LongestLeft);
-        if (problem.Bound(start, Treatments.Satisfied(start)) is not { } bound)
+        if (problem.Bound(start, Treatments.Satisfied(start), problem.Ahead) is not { } bound)
         {
             return new Found(null, 0, 0, Complete: true);
         }
 
-        nodes.Add(new Node(start, 0, -1, -1));
+        nodes.Add(new Node(start, 0, -1, -1, problem.Ahead));
         best[start] = 0;
         queue.Enqueue(0, (bound, 0, 0));
         var expanded = 0;
-        while (queue.TryDequeue(out var index, out _))
+        while (queue.TryDequeue(out var index, out var key))
         {
             var node = nodes[index];
             if (best[node.Condition] != index)
@@ -46,6 +46,18 @@ internal static class Search
             }
 
             var satisfied = Treatments.Satisfied(node.Condition);
+            if (problem.Bound(node.Condition, satisfied, node.Ahead) is not { } now)
+            {
+                continue;
+            }
+
+            // Other ways here may have shown that more is to come: back in the queue at its new place.
+            if (node.Cost + now > key.Item1)
+            {
+                queue.Enqueue(index, (node.Cost + now, -node.Cost, index));
+                continue;
+            }
+
             if (problem.Goal.IsSubsetOf(satisfied))
             {
                 return new Found(Path(problem, nodes, index), node.Cost, expanded, Complete: true);
@@ -57,24 +69,30 @@ internal static class Search
             }
 
             var filmGone = node.Condition.Get(Facets.Film) == Film.None;
-            var acts = prune ? Stubborn.Choose(problem, satisfied, problem.Open(satisfied)) : problem.Applicable(satisfied);
+            var acts = prune ? Stubborn.Choose(problem, node.Condition, satisfied, problem.Open(satisfied)) : problem.Applicable(satisfied);
             for (var a = acts.Next(0); a >= 0; a = acts.Next(a + 1))
             {
                 var after = Treatments.Settled(node.Condition, problem.Acts[a]);
                 var cost = node.Cost + (filmGone ? problem.Costs[a].Bare : problem.Costs[a].WithFilm);
-                if (best.TryGetValue(after, out var known) && nodes[known].Cost <= cost)
+                var ahead = problem.Pass(node.Ahead, a, satisfied);
+                if (best.TryGetValue(after, out var known))
                 {
-                    continue;
+                    ahead |= nodes[known].Ahead;
+                    if (nodes[known].Cost <= cost)
+                    {
+                        nodes[known] = nodes[known] with { Ahead = ahead };
+                        continue;
+                    }
                 }
 
-                if (problem.Bound(after, Treatments.Satisfied(after)) is not { } left)
+                if (problem.Bound(after, Treatments.Satisfied(after), ahead) is not { } left)
                 {
                     continue;
                 }
 
                 best[after] = nodes.Count;
                 queue.Enqueue(nodes.Count, (cost + left, -cost, nodes.Count));
-                nodes.Add(new Node(after, cost, index, a));
+                nodes.Add(new Node(after, cost, index, a, ahead));
             }
         }
 
@@ -93,5 +111,5 @@ internal static class Search
         return path;
     }
 
-    private readonly record struct Node(Condition Condition, long Cost, int Parent, int Act);
+    private readonly record struct Node(Condition Condition, long Cost, int Parent, int Act, Ahead Ahead);
 }

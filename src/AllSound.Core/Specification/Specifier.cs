@@ -32,15 +32,24 @@ public static class Specifier
         if (!missing.IsEmpty)
         {
             var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
-            return new Specified(appraised, [], holds, holds.IsEmpty ? [.. missing.Where(n => !missing.Any(m => m != n && Causes(m, n)))] : []);
+            var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
+            return new Specified(
+                appraised,
+                [],
+                holds,
+                !holds.IsEmpty ? []
+                    : deepest.IsEmpty ? missing
+                    : deepest
+            );
         }
 
         var found = new List<IReadOnlyList<Act>>();
         Try(soonest, found);
         Try(new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, appraised.Extents, rates, Weights.Gentlest), found);
-        foreach (var finish in goal.Finishes)
+        foreach (var kind in goal.Finishes.GroupBy(Interchangeable.Kind))
         {
-            Try(new Problem(appraised.Condition, goal.NeedsWith(finish), With(acts, finish), appraised.Extents, rates, Weights.LeastCost), found);
+            var sorted = kind.OrderBy(f => acts.Where(a => a.Product == f && a.Operation.Role == CoatRole.Finish).Min(a => Problem.Spent(a, appraised.Extents, rates, Weights.LeastCost, false)));
+            Cheapest([.. sorted], f => new Problem(appraised.Condition, goal.NeedsWith(f), With(acts, f), appraised.Extents, rates, Weights.LeastCost), found);
         }
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
@@ -74,6 +83,28 @@ public static class Specifier
         if (Search.Cheapest(problem).Acts is { } acts)
         {
             found.Add(acts);
+        }
+    }
+
+    // Interchangeable finishes, the cheapest first, share their cheapest sequence as long as it lays no more coats than
+    // the goal asks: a dearer one can then gain nothing by another.
+    private static void Cheapest(CoatingClass[] kind, Func<CoatingClass, Problem> problem, List<IReadOnlyList<Act>> found)
+    {
+        IReadOnlyList<Act>? shared = null;
+        foreach (var finish in kind)
+        {
+            if (shared is not null)
+            {
+                found.Add(Interchangeable.Swap(shared, finish));
+                continue;
+            }
+
+            var made = problem(finish);
+            if (Search.Cheapest(made).Acts is { } acts)
+            {
+                found.Add(acts);
+                shared = acts.Count(a => a.Operation.Role == CoatRole.Finish) <= made.CoatsAsked ? acts : null;
+            }
         }
     }
 

@@ -1,3 +1,4 @@
+using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
@@ -14,13 +15,17 @@ internal static class Stubborn
 
     /// <summary>The applicable acts to try, by place in the problem's list.</summary>
     /// <param name="problem">The problem.</param>
+    /// <param name="condition">The condition.</param>
     /// <param name="satisfied">Needs that hold now, drying clocks included.</param>
     /// <param name="open">Needs that are still to come true on every way to the goal.</param>
-    public static NeedSet Choose(Problem problem, in NeedSet satisfied, in NeedSet open)
+    public static NeedSet Choose(Problem problem, in Condition condition, in NeedSet satisfied, in NeedSet open)
     {
         var applicable = problem.Applicable(satisfied);
-        var best = applicable;
-        var fewest = applicable.Count;
+
+        // An act that would change nothing now begins no cheapest sequence, but what it interferes with still counts.
+        var useful = applicable & problem.Changing(condition);
+        var best = useful;
+        var fewest = useful.Count;
         var tries = Tries;
         foreach (var need in problem.ByFewestGivers)
         {
@@ -35,7 +40,7 @@ internal static class Stubborn
             }
 
             tries--;
-            var chosen = Close(problem, satisfied, applicable, problem.Achievers(need), fewest);
+            var chosen = Close(problem, satisfied, applicable, useful, problem.Achievers(need), fewest);
             if (chosen is { } set && set.Count < fewest)
             {
                 best = set;
@@ -47,7 +52,7 @@ internal static class Stubborn
     }
 
     // Null when the set grows to no fewer applicable acts than are known already.
-    private static NeedSet? Close(Problem problem, in NeedSet satisfied, in NeedSet applicable, NeedSet set, int fewest)
+    private static NeedSet? Close(Problem problem, in NeedSet satisfied, in NeedSet applicable, in NeedSet useful, NeedSet set, int fewest)
     {
         var done = default(NeedSet);
         while (true)
@@ -55,7 +60,7 @@ internal static class Stubborn
             var a = (set - done).Next(0);
             if (a < 0)
             {
-                return set & applicable;
+                return set & useful;
             }
 
             done |= NeedSet.Of(a);
@@ -68,7 +73,7 @@ internal static class Stubborn
                 set |= Enabling(problem, satisfied, set, problem.Acts[a]);
             }
 
-            if ((set & applicable).Count >= fewest)
+            if ((set & useful).Count >= fewest)
             {
                 return null;
             }

@@ -80,6 +80,9 @@ public static class Treatments
         return set;
     }
 
+    /// <summary>The needs that a facet's value makes hold, whatever the others are.</summary>
+    internal static NeedSet HeldBy(Facet facet, byte value) => ByFacetValue[facet.Index] is { Length: > 0 } row ? row[value] : default;
+
     /// <summary>Minutes until everything that the act needs dry is dry.</summary>
     internal static int WaitFor(in Condition condition, Act act)
     {

@@ -1,0 +1,264 @@
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// Sets of acts of which every finished sequence must use at least one, with costs handed out so that they sum to a
+/// bound from below. Found once, at the start, by the LM-cut method (Helmert and Domshlak 2009, from memory); along a
+/// sequence those not yet used are still to pay. Finish coats count each for itself: the second coat is an act of its own.
+/// </summary>
+internal sealed class ActionLandmarks
+{
+    /// <summary>Most landmarks kept.</summary>
+    private const int Most = 64;
+
+    // Places beyond the needs, for "mended after coat 1", "after coat 2" and so on.
+    private const int Mended = NeedSet.Capacity - 1;
+
+    private readonly long[] costs = new long[Most];
+    private readonly ulong[] hits;
+    private readonly bool[] spread;
+    private readonly int copies;
+    private int count;
+
+    /// <param name="goal">The goal's needs.</param>
+    /// <param name="start">Needs that hold at the start, clocks included.</param>
+    /// <param name="acts">The acts: their needs, what they can give, their cost; null where the act is not among them.</param>
+    /// <param name="coats">Needs that count finish coats, the first coat first, as far as the goal asks.</param>
+    /// <param name="between">A need that every finish coat spoils and the next asks for again, or -1.</param>
+    public ActionLandmarks(NeedSet goal, NeedSet start, IReadOnlyList<(NeedSet Needs, NeedSet Gives, long Cost)?> acts, ReadOnlySpan<int> coats, int between)
+    {
+        copies = Math.Max(1, coats.Length);
+        hits = new ulong[acts.Count * copies];
+        spread = new bool[acts.Count];
+        var counted = default(NeedSet);
+        foreach (var need in coats)
+        {
+            counted |= NeedSet.Of(need);
+        }
+
+        var cut = new Cut(goal, start, hits.Length);
+        for (var a = 0; a < acts.Count; a++)
+        {
+            if (acts[a] is not { } act)
+            {
+                continue;
+            }
+
+            var finish = act.Gives.Overlaps(counted);
+            // Other acts need telling apart by coat only when they mend what the coat before spoilt.
+            var mends = !finish && between >= 0 && act.Gives.Contains(between);
+            for (var k = 0; k < (finish || mends ? copies : 1); k++)
+            {
+                var needs = act.Needs;
+                var gives = act.Gives;
+                if (finish)
+                {
+                    needs |= k > 0 ? NeedSet.Of(coats[k - 1]) : default;
+                    needs |= k > 0 && between >= 0 ? NeedSet.Of(Mended - k) : default;
+                    gives = (gives - counted) | NeedSet.Of(coats[k]);
+                }
+                else if (mends && k > 0)
+                {
+                    needs |= NeedSet.Of(coats[k - 1]);
+                    gives |= NeedSet.Of(Mended - k);
+                }
+
+                cut.Add(needs, gives, act.Cost, (a * copies) + k);
+            }
+
+            spread[a] = finish || mends;
+        }
+
+        while (count < Most && cut.Next() is { } found)
+        {
+            foreach (var slot in found.Slots)
+            {
+                hits[slot] |= 1UL << count;
+            }
+
+            costs[count++] = found.Cost;
+        }
+    }
+
+    /// <summary>All landmarks, one bit each.</summary>
+    public ulong All => count == 64 ? ulong.MaxValue : (1UL << count) - 1;
+
+    /// <summary>The landmarks that an act uses.</summary>
+    /// <param name="act">Place of the act.</param>
+    /// <param name="coat">How many finish coats lie on already.</param>
+    public ulong HitBy(int act, int coat) => hits[(act * copies) + (spread[act] ? Math.Min(coat, copies - 1) : 0)];
+
+    /// <summary>What is still to pay when these landmarks are open.</summary>
+    public long Bound(ulong open)
+    {
+        var sum = 0L;
+        for (; open != 0; open &= open - 1)
+        {
+            sum += costs[System.Numerics.BitOperations.TrailingZeroCount(open)];
+        }
+
+        return sum;
+    }
+
+    // Finds one cut after another and takes its cost off the acts in it.
+    private sealed class Cut
+    {
+        private const int Never = -2;
+        private const int FromStart = -1;
+
+        private readonly NeedSet start;
+        private readonly NeedSet wanted;
+        private readonly NeedSet[] gives;
+        private readonly int[] slots;
+        private readonly long[] left;
+        private readonly byte[] unmet;
+        private readonly byte[] waiting;
+        private readonly int[] support;
+        private readonly bool[] seen;
+        private readonly List<int>[] asking = new List<int>[NeedSet.Capacity];
+        private readonly long[] value = new long[NeedSet.Capacity];
+        private readonly List<int> cut = [];
+        private readonly List<int> found = [];
+        private int count;
+
+        public Cut(NeedSet goal, NeedSet start, int most)
+        {
+            this.start = start;
+            wanted = goal - start;
+            gives = new NeedSet[most];
+            slots = new int[most];
+            left = new long[most];
+            unmet = new byte[most];
+            waiting = new byte[most];
+            support = new int[most];
+            seen = new bool[most];
+        }
+
+        public void Add(in NeedSet needs, in NeedSet given, long cost, int slot)
+        {
+            var open = needs - start;
+            for (var n = open.Next(0); n >= 0; n = open.Next(n + 1))
+            {
+                (asking[n] ??= []).Add(count);
+                unmet[count]++;
+            }
+
+            gives[count] = given - start;
+            slots[count] = slot;
+            left[count++] = cost;
+        }
+
+        public (List<int> Slots, long Cost)? Next()
+        {
+            if (Values() is not { } last || value[last] == 0)
+            {
+                return null;
+            }
+
+            // Needs from which the goal's dearest need follows at no further cost.
+            var zone = NeedSet.Of(last);
+            for (var grown = true; grown; )
+            {
+                grown = false;
+                for (var a = 0; a < count; a++)
+                {
+                    if (left[a] == 0 && support[a] >= 0 && !zone.Contains(support[a]) && gives[a].Overlaps(zone))
+                    {
+                        zone |= NeedSet.Of(support[a]);
+                        grown = true;
+                    }
+                }
+            }
+
+            // Acts that can be come by without the zone and lead into it.
+            cut.Clear();
+            found.Clear();
+            Array.Clear(seen);
+            var reached = default(NeedSet);
+            var cost = long.MaxValue;
+            for (var grown = true; grown; )
+            {
+                grown = false;
+                for (var a = 0; a < count; a++)
+                {
+                    if (seen[a] || support[a] == Never || (support[a] >= 0 && !reached.Contains(support[a])))
+                    {
+                        continue;
+                    }
+
+                    seen[a] = true;
+                    grown = true;
+                    if (gives[a].Overlaps(zone))
+                    {
+                        cut.Add(a);
+                        found.Add(slots[a]);
+                        cost = Math.Min(cost, left[a]);
+                    }
+
+                    reached |= gives[a] - zone;
+                }
+            }
+
+            foreach (var a in cut)
+            {
+                left[a] -= cost;
+            }
+
+            return cost == 0 ? null : (found, cost);
+        }
+
+        // The dearest way to each need, dearest precondition only; the goal's dearest need, or null when out of reach.
+        private int? Values()
+        {
+            Array.Fill(value, long.MaxValue);
+            Array.Fill(support, Never);
+            Array.Copy(unmet, waiting, count);
+            var settled = default(NeedSet);
+            var frontier = default(NeedSet);
+            for (var a = 0; a < count; a++)
+            {
+                if (unmet[a] == 0)
+                {
+                    support[a] = FromStart;
+                    Spread(a, 0, settled, ref frontier);
+                }
+            }
+
+            int? last = null;
+            while (!frontier.IsEmpty)
+            {
+                var next = frontier.Next(0);
+                for (var n = frontier.Next(next + 1); n >= 0; n = frontier.Next(n + 1))
+                {
+                    next = value[n] < value[next] ? n : next;
+                }
+
+                settled |= NeedSet.Of(next);
+                frontier -= NeedSet.Of(next);
+                last = wanted.Contains(next) ? next : last;
+                foreach (var a in asking[next] ?? [])
+                {
+                    if (--waiting[a] == 0)
+                    {
+                        support[a] = next;
+                        Spread(a, value[next], settled, ref frontier);
+                    }
+                }
+            }
+
+            return wanted.IsSubsetOf(settled) ? last : null;
+        }
+
+        private void Spread(int a, long from, in NeedSet settled, ref NeedSet frontier)
+        {
+            var to = gives[a] - settled;
+            for (var n = to.Next(0); n >= 0; n = to.Next(n + 1))
+            {
+                value[n] = Math.Min(value[n], from + left[a]);
+            }
+
+            frontier |= to;
+        }
+    }
+}
