@@ -75,8 +75,8 @@ public sealed class SearchTests
             var keeping = acts.Where(a => a.Operation.Group != Group.Strip).ToArray();
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
-                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), keeping, appraised.Extents, job.Rates, weights);
-                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), acts, appraised.Extents, job.Rates, weights);
+                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), keeping, new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), acts, new Prices(appraised.Extents, job.Rates), weights);
             }
         }
     }

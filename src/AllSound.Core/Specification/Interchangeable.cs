@@ -31,13 +31,16 @@ internal static class Interchangeable
         foreach (var finish in Coatings.All.Where(p => !p.Sheens.IsEmpty))
         {
             var acts = Operations.Acts.Where(a => a.Product == finish && a.Operation.Role == CoatRole.Finish);
-            var asks = acts.Select(a => $"{a.Operation.Id}:{string.Join(',', a.Needs.Select(n => n.Id))}:{string.Join(',', a.Effects.Select(e => Says(e, covers)))}");
+            var asks = acts.Select(a => $"{a.Operation.Id}:{string.Join(',', a.Needs.Select(Says))}:{string.Join(',', a.Effects.Select(e => Says(e, covers)))}");
             var key = string.Join(';', asks);
             found[finish] = kinds.TryGetValue(key, out var kind) ? kind : kinds[key] = kinds.Count;
         }
 
         return found.ToFrozenDictionary();
     }
+
+    // A need goes by its tests: what follows what stands once for each product, and may come to the same.
+    private static string Says(Need need) => need.Clock is { } clock ? clock.ToString() : string.Join('|', need.Any.Select(t => $"{t.Facet.Name}{t.Allowed}"));
 
     // A cover goes by which tests it passes, not by its name.
     private static string Says(Effect effect, ulong[] covers)

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -28,7 +27,7 @@ internal sealed class Problem
     private readonly ActionLandmarks goneActs;
     private readonly int[] coatCounts;
 
-    public Problem(Condition start, ImmutableArray<Need> goal, Act[] acts, Extents extents, Rates rates, Weights weights)
+    public Problem(Condition start, ImmutableArray<Need> goal, Act[] acts, Prices prices, Weights weights)
     {
         Start = start;
         Weights = weights;
@@ -38,7 +37,7 @@ internal sealed class Problem
         Costs = new ActCost[Acts.Length];
         for (var i = 0; i < Acts.Length; i++)
         {
-            Costs[i] = new ActCost(Spent(Acts[i], extents, rates, weights, false), Spent(Acts[i], extents, rates, weights, true));
+            Costs[i] = new ActCost(prices.Of(Acts[i], weights, filmGone: false), prices.Of(Acts[i], weights, filmGone: true));
         }
 
         Interference = Interfering.Among(Acts);
@@ -95,25 +94,22 @@ internal sealed class Problem
         coatCounts = [.. Enumerable.Range(1, 5).Select(n => Needs.Topcoats(n).Index).Where(n => Goal.Contains(n) && !now.Contains(n))];
         var start0 = now | Relevance.Clocks;
         var filmGone = start.Get(Facets.Film) == Film.None;
-        var between =
-            Array.TrueForAll(Acts, a => a.Operation.Role != CoatRole.Finish || (a.Product!.RaisesNibs && a.Needs.Contains(Needs.NibsOff))) ? Needs.NibsOff.Index : -1;
-        keptActs = new ActionLandmarks(
-            Goal,
-            start0,
-            byAct,
-            coatCounts,
-            between
-        );
+        var between = Array.TrueForAll(Acts, a => a.Operation.Role != CoatRole.Finish || (a.Product!.RaisesNibs && a.Needs.Contains(Needs.NibsOff)))
+            ? Needs.NibsOff.Index
+            : -1;
+        keptActs = new ActionLandmarks(Goal, start0, byAct, coatCounts, between);
         goneActs = new ActionLandmarks(
             filmGone ? Goal : Goal | NeedSet.Of(Needs.FilmGone.Index),
             start0,
             [
-                .. Acts.Select((a, i) =>
-                    ((NeedSet, NeedSet, long)?)(
-                        a.NeedSet - a.Clocks,
-                        a.Strips ? relevance.Gives[i] | NeedSet.Of(Needs.FilmGone.Index) : relevance.Gives[i],
-                        filmGone ? Costs[i].Bare : Cheaper(i)
-                    )
+                .. Acts.Select(
+                    (a, i) =>
+                        ((NeedSet, NeedSet, long)?)
+                            (
+                                a.NeedSet - a.Clocks,
+                                a.Strips ? relevance.Gives[i] | NeedSet.Of(Needs.FilmGone.Index) : relevance.Gives[i],
+                                filmGone ? Costs[i].Bare : Cheaper(i)
+                            )
                 ),
             ],
             coatCounts,
@@ -284,14 +280,6 @@ internal sealed class Problem
 
     // Before the film is off a spot is smaller; after, an edge is none.
     private long Cheaper(int act) => Math.Min(Costs[act].Bare, Costs[act].WithFilm);
-
-    /// <summary>What an act costs by these weights, in fixed-point weight units.</summary>
-    public static long Spent(Act act, Extents extents, Rates rates, Weights weights, bool filmGone)
-    {
-        var spend = Costing.Of(act, extents, rates, filmGone);
-        var days = (spend.Hours / 8) + Costing.WaitDays(act.Leaves?.Advised ?? 0);
-        return (long)Math.Round((((double)spend.Money * weights.Money) + (days * weights.Day) + (spend.Hazard * weights.Hazard)) * 10_000);
-    }
 
     /// <summary>Cost of an act in fixed-point weight units, while old film is there and once it is gone.</summary>
     public readonly record struct ActCost(long WithFilm, long Bare);

@@ -18,8 +18,7 @@ internal sealed class Relevance
             (NeedSet[][])
                 [
                     .. a.Effects.Select(e =>
-                        (NeedSet[])
-                            [.. Enumerable.Range(0, e.Facet.Size).Select(v => Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v))]
+                        (NeedSet[])[.. Enumerable.Range(0, e.Facet.Size).Select(v => Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v))]
                     ),
                 ]
         ),

@@ -33,7 +33,7 @@ internal static class Search
             return new Found(null, 0, 0, Complete: true);
         }
 
-        nodes.Add(new Node(start, 0, -1, -1, problem.Ahead));
+        nodes.Add(new Node(start, 0, -1, -1, problem.Ahead, Raised: false));
         best[start] = 0;
         queue.Enqueue(0, (bound, 0, 0));
         var expanded = 0;
@@ -46,14 +46,11 @@ internal static class Search
             }
 
             var satisfied = Treatments.Satisfied(node.Condition);
-            if (problem.Bound(node.Condition, satisfied, node.Ahead) is not { } now)
-            {
-                continue;
-            }
 
             // Other ways here may have shown that more is to come: back in the queue at its new place.
-            if (node.Cost + now > key.Item1)
+            if (node.Raised && problem.Bound(node.Condition, satisfied, node.Ahead) is { } now && node.Cost + now > key.Item1)
             {
+                nodes[index] = node with { Raised = false };
                 queue.Enqueue(index, (node.Cost + now, -node.Cost, index));
                 continue;
             }
@@ -80,7 +77,11 @@ internal static class Search
                     ahead |= nodes[known].Ahead;
                     if (nodes[known].Cost <= cost)
                     {
-                        nodes[known] = nodes[known] with { Ahead = ahead };
+                        if (ahead != nodes[known].Ahead)
+                        {
+                            nodes[known] = nodes[known] with { Ahead = ahead, Raised = true };
+                        }
+
                         continue;
                     }
                 }
@@ -92,7 +93,7 @@ internal static class Search
 
                 best[after] = nodes.Count;
                 queue.Enqueue(nodes.Count, (cost + left, -cost, nodes.Count));
-                nodes.Add(new Node(after, cost, index, a, ahead));
+                nodes.Add(new Node(after, cost, index, a, ahead, Raised: false));
             }
         }
 
@@ -111,5 +112,5 @@ internal static class Search
         return path;
     }
 
-    private readonly record struct Node(Condition Condition, long Cost, int Parent, int Act, Ahead Ahead);
+    private readonly record struct Node(Condition Condition, long Cost, int Parent, int Act, Ahead Ahead, bool Raised);
 }

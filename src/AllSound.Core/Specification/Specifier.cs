@@ -27,7 +27,8 @@ public static class Specifier
         var goal = Goal.For(surface, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
         var all = acts.Where(a => a.Operation.Role != CoatRole.Finish || goal.Finishes.Contains(a.Product!)).ToArray();
-        var soonest = new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, appraised.Extents, rates, Weights.Soonest);
+        var prices = new Prices(appraised.Extents, rates);
+        var soonest = new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, prices, Weights.Soonest);
         var missing = soonest.Unreachable();
         if (!missing.IsEmpty)
         {
@@ -45,17 +46,19 @@ public static class Specifier
 
         var found = new List<IReadOnlyList<Act>>();
         Try(soonest, found);
-        Try(new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, appraised.Extents, rates, Weights.Gentlest), found);
+        Try(new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, prices, Weights.Gentlest), found);
         foreach (var kind in goal.Finishes.GroupBy(Interchangeable.Kind))
         {
-            var sorted = kind.OrderBy(f => acts.Where(a => a.Product == f && a.Operation.Role == CoatRole.Finish).Min(a => Problem.Spent(a, appraised.Extents, rates, Weights.LeastCost, false)));
-            Cheapest([.. sorted], f => new Problem(appraised.Condition, goal.NeedsWith(f), With(acts, f), appraised.Extents, rates, Weights.LeastCost), found);
+            var sorted = kind.OrderBy(f =>
+                acts.Where(a => a.Product == f && a.Operation.Role == CoatRole.Finish).Min(a => prices.Of(a, Weights.LeastCost, filmGone: false))
+            );
+            Cheapest([.. sorted], f => new Problem(appraised.Condition, goal.NeedsWith(f), With(acts, f), prices, Weights.LeastCost), found);
         }
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         if (StrippingIsAChoice(appraised.Condition) && goal.Finishes.MaxBy(f => surface.Exposure == Exposure.Inside ? f.Life.Inside : f.Life.Outside) is { } lasting)
         {
-            Try(new Problem(appraised.Condition, [N.FilmGone, .. goal.NeedsWith(lasting)], With(acts, lasting), appraised.Extents, rates, Weights.LeastCost), found);
+            Try(new Problem(appraised.Condition, [N.FilmGone, .. goal.NeedsWith(lasting)], With(acts, lasting), prices, Weights.LeastCost), found);
         }
 
         if (found.Count == 0)
