@@ -33,7 +33,7 @@ public static class NextChecks
         var found = new List<NextCheck>();
         foreach (var check in Checks.All)
         {
-            if (check.Outcomes.IsEmpty || !check.Settles.Any(open.Contains) || (check.Unit is not null && WrongGround(check, now)))
+            if (check.Outcomes.IsEmpty || !check.Settles.Any(open.Contains) || !check.Suits(now.Appraised.Family))
             {
                 continue;
             }
@@ -60,15 +60,6 @@ public static class NextChecks
 
         return [.. found.OrderByDescending(c => c.Check.Gate).ThenByDescending(c => c.Value).ThenBy(c => c.Check.Id, StringComparer.Ordinal)];
     }
-
-    // A wood meter says nothing of plaster, nor a plaster scale of wood.
-    private static bool WrongGround(Check check, Specified now) =>
-        check.Id switch
-        {
-            "T_damp_wood" => now.Appraised.Family != SubstrateFamily.Wood,
-            "T_damp_pin" => now.Appraised.Family == SubstrateFamily.Wood,
-            _ => false,
-        };
 
     private static (string? Words, double Moved) Compare(Specified now, Specified then, string currency)
     {

@@ -139,10 +139,7 @@ public static partial class JobSense
         FactFaults(faults, $"{at}.facts", surface);
         for (var i = 0; i < surface.Signs.Length; i++)
         {
-            if (Signs.Find(surface.Signs[i].Sign) is null)
-            {
-                faults.Add($"{at}.signs[{i}].sign", $"unknown sign '{surface.Signs[i].Sign}'");
-            }
+            SignFaults(faults, $"{at}.signs[{i}]", surface.Signs[i]);
         }
 
         Readings(faults, at, surface);
@@ -159,6 +156,37 @@ public static partial class JobSense
 
         Sequence(faults, $"{at}.sequence", surface.Sequence);
         Sequence(faults, $"{at}.done", surface.Done);
+    }
+
+    private static void SignFaults(Faults faults, string at, SignSeen seen)
+    {
+        if (Signs.Find(seen.Sign) is not { } sign)
+        {
+            faults.Add($"{at}.sign", $"unknown sign '{seen.Sign}'; ./allsound signs lists them");
+            return;
+        }
+
+        var scale = sign.Scale is { } id ? RatingScales.Find(id) : null;
+        if (seen.Grade is { } grade && scale?.Place(grade) is null)
+        {
+            faults.Add(
+                $"{at}.grade",
+                scale is null
+                    ? $"{sign.Id} is not graded: record whether it is there"
+                    : $"expected one of {string.Join(", ", scale.Classes.Select(c => c.Name))}, found '{grade}'"
+            );
+        }
+
+        if (seen.Measure is not null && scale?.Unit is null)
+        {
+            faults.Add($"{at}.measure", scale is null ? $"{sign.Id} is not graded: record whether it is there" : $"{scale.Id} is graded by picture: give the class");
+        }
+
+        Range(faults, $"{at}.measure", seen.Measure, 0, scale?.Unit == "%" ? 100 : 100_000);
+        if (seen.Size is { } size && RatingScales.Find("iso4628-1-size")!.Place(size) is null)
+        {
+            faults.Add($"{at}.size", "expected a size class S0 to S5");
+        }
     }
 
     private static void Layers(Faults faults, string at, Surface surface)
@@ -190,6 +218,7 @@ public static partial class JobSense
         Range(faults, $"{at}.fillShare", facts.FillShare, 0, 1);
         Range(faults, $"{at}.gloss60", facts.Gloss60, 0, 120);
         Range(faults, $"{at}.ph", facts.Ph, 0, 14);
+        Range(faults, $"{at}.serviceTempC", facts.ServiceTempC, -60, 1000);
         Range(faults, $"{at}.knots", facts.Knots, 0, 10_000);
         Range(faults, $"{at}.openJointM", facts.OpenJointM, 0, 10_000);
         if (facts.BareShare + facts.LooseShare > 1.0001)
@@ -215,18 +244,45 @@ public static partial class JobSense
                 continue;
             }
 
-            if (check.Unit is null)
+            if (reading.Outcome is { } outcome)
             {
-                faults.Add($"{here}.value", $"{check.Id} is judged, not read: record what it showed as a fact or a sign");
+                if (check.Find(outcome) is null)
+                {
+                    faults.Add(
+                        $"{here}.outcome",
+                        check.Outcomes.IsEmpty
+                            ? $"{check.Id} is read in {check.Unit}, not judged"
+                            : $"expected one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}"
+                    );
+                }
+
+                if (reading.Value is not null)
+                {
+                    faults.Add($"{here}.value", "give a value or an outcome, not both");
+                }
+
                 continue;
             }
 
-            if (reading.Unit is { } unit && unit != check.Unit)
+            if (reading.Value is not { } value)
             {
-                faults.Add($"{here}.unit", $"{check.Id} is read in {check.Unit}, not {unit}");
+                faults.Add(here, "expected a value or an outcome");
+                continue;
             }
 
-            Range(faults, $"{here}.value", reading.Value, check.Range.Least, check.Range.Most);
+            if (check.Unit is null)
+            {
+                faults.Add($"{here}.value", $"{check.Id} is judged, not read: give an outcome, one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}");
+                continue;
+            }
+
+            if (check.InOwnUnit(value, reading.Unit) is not { } read)
+            {
+                faults.Add($"{here}.unit", $"{check.Id} is read in {string.Join(" or ", check.OtherUnits.Select(u => u.Unit).Prepend(check.Unit))}, not {reading.Unit}");
+                continue;
+            }
+
+            Range(faults, $"{here}.value", read, check.Range.Least, check.Range.Most);
         }
     }
 

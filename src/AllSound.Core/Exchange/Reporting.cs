@@ -43,7 +43,7 @@ public static class Reporting
     {
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(specified);
-        var findings = NoisyOr.Diagnose(specified.Appraised.Family, surface.Signs);
+        var findings = NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface));
         return new(surface.Id, surface.Title, [.. findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
     }
 

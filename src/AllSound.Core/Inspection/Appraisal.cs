@@ -26,7 +26,7 @@ public static class Appraisal
         var substrate = Substrates.Find(surface.Substrate) ?? throw new ArgumentException($"Unknown substrate {surface.Substrate}.", nameof(surface));
         var measured = Geometry.Measure(space, surface);
         var facts = SignFacts.Read(surface);
-        return new Reader(job, building, surface, substrate, measured, facts).Read();
+        return new Reader(job, building, space, surface, substrate, measured, facts).Read();
     }
 
     /// <summary>Least finish coats by the brief, and coats to hide the old colour.</summary>
@@ -49,7 +49,7 @@ public static class Appraisal
         return Math.Abs(wantedLrv - old) <= 3 ? Count.One : Count.Two;
     }
 
-    private sealed class Reader(Job job, Building building, Surface surface, SubstrateDefinition substrate, Measured measured, Facts facts)
+    private sealed class Reader(Job job, Building building, Space space, Surface surface, SubstrateDefinition substrate, Measured measured, Facts facts)
     {
         private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
         private Condition condition;
@@ -106,8 +106,18 @@ public static class Appraisal
             );
             ReadKey(film);
             Known(F.Lumps, Yes(facts.Lumps), Presence.None, Resolved.Assumed, "lumps", null);
+            // Grey fibre shows where wood is bare; a weathered substrate is grey until somebody says otherwise.
+            Put(F.Grey, Yes(wood && (broken || !hasFilm) && (facts.GreyWood ?? substrate.Value == Substrate.WoodWeathered)));
             Put(F.Dust, Yes(hasFilm && facts.Soil is not Soil.Clean || bare > 0));
-            Known(F.Soil, facts.Soil, Soil.Light, Resolved.Presumed, "Soil not recorded: taken as soiled, so it is washed.", "T_waterbreak");
+            var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
+            Known(
+                F.Soil,
+                facts.Soil,
+                oily ? Soil.Greasy : Soil.Light,
+                Resolved.Presumed,
+                oily ? "Oily wood laid bare: taken as greasy until a drop of water spreads." : "Soil not recorded: taken as soiled, so it is washed.",
+                "T_waterbreak"
+            );
             Known(F.Mould, Yes(facts.Mould), Presence.None, Resolved.Assumed, "mould", null);
             Known(
                 F.MouldSource,
@@ -147,10 +157,12 @@ public static class Appraisal
             Film film;
             if (surface.Layers is { } layers)
             {
+                // A film of nicotine lies on the paint; the paint is what takes the next coat, once the tar is off.
+                var paint = layers.Where(l => l.Coating != "nicotine").ToList();
                 film =
-                    layers.IsEmpty || facts.BareShare >= 1
+                    paint.Count == 0 || facts.BareShare >= 1
                         ? Film.None
-                        : (ExistingCoatings.Find(layers[^1].Coating) ?? throw new ArgumentException($"Unknown coating {layers[^1].Coating}.", nameof(surface))).Value;
+                        : (ExistingCoatings.Find(paint[^1].Coating) ?? throw new ArgumentException($"Unknown coating {paint[^1].Coating}.", nameof(surface))).Value;
                 Put(F.Film, film);
                 var coats = film == Film.None ? 0 : layers.Sum(l => l.Coats);
                 Put(
@@ -168,8 +180,20 @@ public static class Appraisal
             }
             else
             {
-                film = substrate.Family == SubstrateFamily.Wood ? Film.AlkydGloss : Film.EmulsionMatt;
+                film = substrate.Family switch
+                {
+                    SubstrateFamily.Wood or SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous => Film.AlkydGloss,
+                    SubstrateFamily.Masonry => Film.MasonryAcrylic,
+                    SubstrateFamily.Slick => Film.None,
+                    _ => Film.EmulsionMatt,
+                };
                 Put(F.Film, film);
+                if (film == Film.None)
+                {
+                    Note(F.Film, (byte)film, Resolved.Assumed, "Old coats not recorded: assumed bare, as tile, glass and plastic usually are.", "T_layers");
+                    return film;
+                }
+
                 Put(F.Load, LayerLoad.Many);
                 Note(F.Film, (byte)film, Resolved.Assumed, $"Old coats not recorded: assumed {ExistingCoatings.Of(film)!.Title} on top.", "T_solvent");
             }
@@ -182,34 +206,52 @@ public static class Appraisal
             // The oldest thing in the build-up decides: young coats over old ones clear nothing.
             var years = new[] { surface.Year ?? building.Built }.Concat(surface.Layers?.Select(l => l.Year ?? surface.Year ?? building.Built) ?? []).ToList();
             var (lead, why) = LeadPresumption.For(job.Jurisdiction, years.Contains(null) ? null : years.Min());
+            if (substrate.Value == Substrate.LeadSheet)
+            {
+                (lead, why) = (Lead.Confirmed, "The sheet itself is lead.");
+            }
+            else if (lead == Lead.ProvedAbsent && (surface.Layers?.Any(l => l.Coating == "oil_lead") ?? false))
+            {
+                (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: worked as lead paint whatever the year.");
+            }
+
             Known(F.Lead, facts.Lead, lead, lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred, why, "T_lead_lab");
 
-            // Texture and similar of before 2000 may hold asbestos (HSG 210, from memory).
-            var texture = surface.Layers?.Any(l => l.Coating == "texture") ?? false;
-            var suspect = texture && !((surface.Layers!.Value.First(l => l.Coating == "texture").Year ?? surface.Year ?? building.Built) >= 2000);
+            var (asbestos, whyAsbestos) = AsbestosPresumption.For(job.Jurisdiction, building, surface, substrate);
             Known(
                 F.Asbestos,
                 facts.Asbestos,
-                suspect ? Lead.Presumed : Lead.ProvedAbsent,
-                suspect ? Resolved.Presumed : Resolved.Inferred,
-                "Textured coating that may be older than 2000, not sampled: worked as asbestos; leave it undisturbed.",
+                asbestos,
+                asbestos == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred,
+                whyAsbestos,
                 "T_asb_lab",
-                quiet: !suspect
+                quiet: asbestos != Lead.Presumed
             );
+            Known(F.Consent, facts.Consent, Consent.NotNeeded, Resolved.Inferred, "No consent recorded as needed.", "T_consent", quiet: true);
 
             var high = surface.Element is Element.Ceiling or Element.Cornice || (surface.Element is Element.Wall or Element.ChimneyBreast && measured.HeightM > ReachM);
+            // A roof slope is fragile until somebody competent says that it bears, or a platform stands clear of it.
+            var fragile = facts.Access != Access.PlatformUp && (facts.FragileFooting ?? space.Kind == SpaceKind.RoofSlope);
             Known(
                 F.Access,
-                facts.Access,
-                high ? Access.NeedsPlatform : Access.InReach,
-                Resolved.Inferred,
-                high ? $"Above {ReachM} m: a platform is needed." : "Within reach from the floor.",
-                null
+                !fragile ? facts.Access
+                    : facts.FragileFooting == true ? Access.Fragile
+                    : null,
+                fragile ? Access.Fragile
+                    : high ? Access.NeedsPlatform
+                    : Access.InReach,
+                fragile ? Resolved.Presumed : Resolved.Inferred,
+                fragile ? "A roof slope: taken as fragile until a competent person says that it bears."
+                    : high ? $"Above {ReachM} m: a platform is needed."
+                    : "Within reach from the floor.",
+                fragile ? "T_footing" : null
             );
             var wall = surface.Element is Element.Wall or Element.ChimneyBreast or Element.Ceiling;
             Known(
                 F.Electrics,
-                facts.Outlets is { } outlets ? (outlets ? Electrics.Live : Electrics.Clear) : null,
+                facts.WiringCondemned == true ? Electrics.Condemned
+                    : facts.Outlets is { } outlets ? (outlets ? Electrics.Live : Electrics.Clear)
+                    : null,
                 wall ? Electrics.Live : Electrics.Clear,
                 wall ? Resolved.Presumed : Resolved.Inferred,
                 "Outlets not recorded: taken as live until proved dead by a competent person.",

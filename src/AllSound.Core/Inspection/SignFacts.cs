@@ -6,46 +6,81 @@ namespace AllSound.Core.Inspection;
 /// <summary>What a sign that is present says outright about the condition, where no fact was stated.</summary>
 internal static class SignFacts
 {
-    private static readonly FrozenDictionary<string, Func<Facts, Facts>> BySign = new Dictionary<string, Func<Facts, Facts>>
+    private static readonly FrozenDictionary<string, Func<Facts, SignSeen, Facts>> BySign = new Dictionary<string, Func<Facts, SignSeen, Facts>>
     {
-        ["s_damp_high"] = f => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
-        ["s_mc20"] = f => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
-        ["s_ring"] = f => f with { WaterStainShare = f.WaterStainShare ?? 0.02 },
-        ["s_tide"] = f => f with { WaterStainShare = f.WaterStainShare ?? 0.05 },
-        ["s_over_knot"] = f => f with { Knots = f.Knots ?? 1 },
-        ["s_black_spots"] = f => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.Open },
-        ["s_tar"] = f => f with { Tar = f.Tar ?? true },
-        ["s_crystals"] = f => f with { Salts = f.Salts ?? true, DampSource = f.DampSource ?? DampSource.Open },
-        ["s_wd_soft"] = f => f with { Rot = f.Rot ?? true },
-        ["s_hollow"] = f => f with { Hollow = f.Hollow ?? true },
-        ["s_crk_move"] = f => f with { LiveCrack = f.LiveCrack ?? true },
-        ["s_silicone"] = f => f with { Silicone = f.Silicone ?? true },
-        ["s_grease"] = f => f with { Soil = f.Soil ?? Soil.Greasy },
-        ["s_back_powder"] = f => f with { Powdery = f.Powdery ?? true },
-        ["s_chalky"] = f => f with { Powdery = f.Powdery ?? true },
-        ["s_ph_high"] = f => f with { Ph = f.Ph ?? 11 },
+        ["s_damp_high"] = (f, _) => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
+        ["s_mc20"] = (f, _) => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
+        ["s_ring"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.02 },
+        ["s_tide"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.05 },
+        ["s_over_knot"] = (f, _) => f with { Knots = f.Knots ?? 1 },
+        ["s_black_spots"] = (f, _) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.Open },
+        ["s_tar"] = (f, _) => f with { Tar = f.Tar ?? true },
+        ["s_crystals"] = (f, _) => f with { Salts = f.Salts ?? true, DampSource = f.DampSource ?? DampSource.Open },
+        ["s_wd_soft"] = (f, _) => f with { Rot = f.Rot ?? true },
+        ["s_hollow"] = (f, _) => f with { Hollow = f.Hollow ?? true },
+        ["s_crk_move"] = (f, _) => f with { LiveCrack = f.LiveCrack ?? true },
+        ["s_silicone"] = (f, _) => f with { Silicone = f.Silicone ?? true },
+        ["s_grease"] = (f, _) => f with { Soil = f.Soil ?? Soil.Greasy },
+        ["s_back_powder"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+        ["s_chalky"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+        ["s_ph_high"] = (f, _) => f with { Ph = f.Ph ?? 11 },
+        ["s_grey_wd"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
+        ["s_back_fibre"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
+        ["s_runs"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["s_wrinkle"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+
+        // Defects say how much of the face, where the survey stated nothing.
+        ["d_peel"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
+        ["d_flake"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.05) },
+        ["d_waterstain"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
+        ["d_brush"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_dye_bleed"] = (f, _) => f with { Ink = f.Ink ?? true },
+        ["d_crack_str"] = (f, s) => s.Measure > 5 ? f with { LiveCrack = f.LiveCrack ?? true } : f with { FillShare = f.FillShare ?? 0.01 },
+        ["d_crazing_pl"] = (f, s) => s.Measure >= 0.2 ? f with { FillShare = f.FillShare ?? 0.02 } : f,
     }.ToFrozenDictionary();
 
-    /// <summary>Facts with what the signs and readings add.</summary>
+    /// <summary>Facts with what the signs and checks add.</summary>
     public static Facts Read(Surface surface)
     {
         var facts = surface.Facts;
+        if (surface.Layers?.Any(l => l.Coating == "nicotine") ?? false)
+        {
+            facts = facts with { Tar = facts.Tar ?? true };
+        }
+
         foreach (var sign in surface.Signs)
         {
             if (sign.Present && BySign.TryGetValue(sign.Sign, out var says))
             {
-                facts = says(facts);
+                facts = says(facts, sign);
             }
         }
 
-        // Of moisture the wettest that was said or read stands; of other readings the last.
+        foreach (var shown in Observations.ShownBy(surface.Signs))
+        {
+            if (shown.Present && BySign.TryGetValue(shown.Sign, out var says))
+            {
+                facts = says(facts, shown);
+            }
+        }
+
+        // Of moisture the wettest that was said or read stands; of other checks the last.
         foreach (var reading in surface.Readings)
         {
-            facts = Checks.Find(reading.Check)?.Read?.Invoke(facts, reading.Value) ?? facts;
+            if (Checks.Find(reading.Check) is { } check)
+            {
+                facts =
+                    reading.Outcome is { } outcome ? check.Find(outcome)?.Apply(facts) ?? facts
+                    : reading.Value is { } value && check.InOwnUnit(value, reading.Unit) is { } read ? check.Read?.Invoke(facts, read) ?? facts
+                    : facts;
+            }
         }
 
         return facts;
     }
 
     internal static Moisture Worse(Moisture? known, Moisture seen) => known is { } k && k > seen ? k : seen;
+
+    // A share in percent, where it was measured.
+    private static double Share(SignSeen sign, double otherwise) => sign.Measure is { } m ? Math.Clamp(m / 100, 0, 1) : otherwise;
 }

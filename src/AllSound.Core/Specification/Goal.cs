@@ -22,6 +22,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             .Where(p => brief.Sheen is not { } sheen || p.Sheens.Contains(sheen))
             .Where(p => !brief.LowOdour || p.Carrier == Carrier.Water)
             .Where(p => !brief.Avoid.Contains(p.Id))
+            .Where(p => (surface.Exposure == Exposure.Inside ? p.Life.Inside : p.Life.Outside) > 0)
             .ToImmutableArray();
 
         // One coat only to freshen the same colour on a film with nothing to mend; else two, or gloss over its undercoat.

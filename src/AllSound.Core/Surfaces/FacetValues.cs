@@ -37,6 +37,9 @@ public enum Access : byte
 
     /// <summary>The platform stands and was inspected.</summary>
     PlatformUp,
+
+    /// <summary>What one would stand on is fragile, or not known to bear.</summary>
+    Fragile,
 }
 
 /// <summary>Outlets and wiring in the face to be wetted or heated.</summary>
@@ -50,6 +53,22 @@ public enum Electrics : byte
 
     /// <summary>Isolated and proved dead by a competent person, outlets covered.</summary>
     Isolated,
+
+    /// <summary>Condemned or damaged: nothing goes on until an electrician has been.</summary>
+    Condemned,
+}
+
+/// <summary>Whether old decoration or listed fabric may be touched.</summary>
+public enum Consent : byte
+{
+    /// <summary>None needed.</summary>
+    NotNeeded,
+
+    /// <summary>Given in writing.</summary>
+    Given,
+
+    /// <summary>Needed and not given yet, or not asked.</summary>
+    Waiting,
 }
 
 /// <summary>Protection of floor and neighbours.</summary>

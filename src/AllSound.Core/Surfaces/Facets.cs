@@ -41,6 +41,9 @@ public static class Facets
     /// <summary>Outlets and wiring in the face.</summary>
     public static readonly Facet<Electrics> Electrics = Add<Electrics>("electrics", "electrics");
 
+    /// <summary>Consent for old decoration.</summary>
+    public static readonly Facet<Consent> Consent = Add<Consent>("consent", "consent");
+
     /// <summary>Coverings.</summary>
     public static readonly Facet<Protection> Protection = Add<Protection>("protection", "coverings");
 
@@ -66,6 +69,9 @@ public static class Facets
 
     /// <summary>Powdering.</summary>
     public static readonly Facet<Powder> Powder = Add<Powder>("powder", "powdering");
+
+    /// <summary>Grey weathered fibre on bare wood.</summary>
+    public static readonly Facet<Presence> Grey = Add<Presence>("grey", "grey wood");
 
     /// <summary>Key of the old film.</summary>
     public static readonly Facet<Key> Key = Add<Key>("key", "key");

@@ -89,6 +89,30 @@ public sealed record Facts
     /// <summary>Live outlets or wiring in the face.</summary>
     public bool? Outlets { get; init; }
 
+    /// <summary>Wiring in the face condemned or damaged.</summary>
+    public bool? WiringCondemned { get; init; }
+
+    /// <summary>Fragile, or not known to bear a person: cement-sheet roofs, rooflights, rusted sheet.</summary>
+    public bool? FragileFooting { get; init; }
+
+    /// <summary>Old decoration or listed fabric: whether the work may touch it.</summary>
+    public Consent? Consent { get; init; }
+
+    /// <summary>Grey weathered fibre on bare wood.</summary>
+    public bool? GreyWood { get; init; }
+
+    /// <summary>Hottest that it gets in service, degrees Celsius.</summary>
+    public double? ServiceTempC { get; init; }
+
+    /// <summary>Carpet or another floor that cannot be wetted beside it.</summary>
+    public bool? CarpetNear { get; init; }
+
+    /// <summary>People live or work in the space while the work goes on.</summary>
+    public bool? Occupied { get; init; }
+
+    /// <summary>Water on site.</summary>
+    public bool? Water { get; init; }
+
     /// <summary>Power on site.</summary>
     public bool? Power { get; init; }
 

@@ -65,4 +65,31 @@ public enum Film : byte
 
     /// <summary>Intumescent fire coating.</summary>
     Intumescent,
+
+    /// <summary>Cement paint.</summary>
+    CementPaint,
+
+    /// <summary>Silicone resin facade paint.</summary>
+    Siloxane,
+
+    /// <summary>Chlorinated rubber paint.</summary>
+    ChlorinatedRubber,
+
+    /// <summary>Two-part epoxy.</summary>
+    Epoxy,
+
+    /// <summary>Two-part polyurethane.</summary>
+    Polyurethane,
+
+    /// <summary>Powder coating.</summary>
+    Powder,
+
+    /// <summary>Coil-coated plastisol.</summary>
+    Plastisol,
+
+    /// <summary>Nicotine or soot film over paint.</summary>
+    NicotineFilm,
+
+    /// <summary>Patination oil on lead sheet.</summary>
+    PatinationOil,
 }

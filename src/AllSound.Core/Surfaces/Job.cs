@@ -329,16 +329,37 @@ public sealed record SignSeen
 
     /// <summary>Where, in words.</summary>
     public string? Where { get; init; }
+
+    /// <summary>Class in the sign's scale, by name.</summary>
+    public string? Grade { get; init; }
+
+    /// <summary>Measurement in the scale's unit, 0 or more; the program grades it.</summary>
+    public double? Measure { get; init; }
+
+    /// <summary>Size class, where the standard wants one beside the grade, such as S4.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>When it was first seen, in words or a date.</summary>
+    public string? Since { get; init; }
 }
 
-/// <summary>A reading taken.</summary>
+/// <summary>A check made: a value read, or an outcome judged.</summary>
 public sealed record Reading
 {
     /// <summary>Id of the check.</summary>
     public required string Check { get; init; }
 
-    /// <summary>Value in the check's unit.</summary>
-    public required double Value { get; init; }
+    /// <summary>Value read, in <see cref="Unit"/>; null for a check that is judged.</summary>
+    public double? Value { get; init; }
+
+    /// <summary>Id of the outcome, for a check that is judged; null when a value was read.</summary>
+    public string? Outcome { get; init; }
+
+    /// <summary>Layers of the build-up that it speaks of, in words; what it does not reach it says nothing of.</summary>
+    public string? Layer { get; init; }
+
+    /// <summary>Who made it.</summary>
+    public string? By { get; init; }
 
     /// <summary>Unit as read; must be one the check knows, or null for its own.</summary>
     public string? Unit { get; init; }
@@ -349,7 +370,7 @@ public sealed record Reading
     /// <summary>When, local date and time.</summary>
     public DateTime? At { get; init; }
 
-    /// <summary>Instrument.</summary>
+    /// <summary>Instrument, by name or number.</summary>
     public string? Instrument { get; init; }
 }
 

@@ -1,41 +1,132 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 using AllSound.Core.Sources;
+using AllSound.Core.Surfaces.Catalogue;
 
 namespace AllSound.Core.Surfaces;
 
-/// <summary>What the coating must hold to.</summary>
+/// <summary>What the coating must hold to. At most 64, so that a test of the facet fits one word.</summary>
 public enum Substrate : byte
 {
-    /// <summary>Gypsum skim, new.</summary>
+    /// <summary>Gypsum skim under 12 weeks old.</summary>
     GypsumNew,
 
     /// <summary>Gypsum skim, old.</summary>
     GypsumOld,
 
-    /// <summary>Plasterboard.</summary>
+    /// <summary>Plasterboard, taped.</summary>
     Plasterboard,
 
-    /// <summary>Lime plaster, new.</summary>
+    /// <summary>Lime plaster under 6 months old.</summary>
     LimeNew,
 
     /// <summary>Lime plaster, old, haired.</summary>
     LimeOld,
 
-    /// <summary>Softwood.</summary>
+    /// <summary>Sand-cement render.</summary>
+    RenderCement,
+
+    /// <summary>Lime render or roughcast.</summary>
+    RenderLime,
+
+    /// <summary>Brick, well-fired facing or engineering.</summary>
+    BrickHard,
+
+    /// <summary>Brick, soft hand-made.</summary>
+    BrickSoft,
+
+    /// <summary>Calcium silicate brick.</summary>
+    BrickCalciumSilicate,
+
+    /// <summary>Porous sandstone or limestone.</summary>
+    StonePorous,
+
+    /// <summary>Granite, slate, dense stone.</summary>
+    StoneDense,
+
+    /// <summary>Concrete, cast or precast.</summary>
+    ConcreteCast,
+
+    /// <summary>Concrete block, dense or aerated.</summary>
+    BlockConcrete,
+
+    /// <summary>Fibre-cement sheet, asbestos excluded by test.</summary>
+    FibreCement,
+
+    /// <summary>Softwood joinery.</summary>
     Softwood,
 
-    /// <summary>Resinous softwood.</summary>
+    /// <summary>Resinous softwood (knots, larch, pitch pine).</summary>
     SoftwoodResinous,
 
-    /// <summary>Tannin-rich hardwood.</summary>
+    /// <summary>Preservative-treated softwood.</summary>
+    SoftwoodTreated,
+
+    /// <summary>Tannin-rich hardwood (oak, chestnut; cedar, redwood).</summary>
     HardwoodTannin,
+
+    /// <summary>Oily hardwood (teak, iroko kind).</summary>
+    HardwoodOily,
+
+    /// <summary>Weathered grey wood, any species.</summary>
+    WoodWeathered,
+
+    /// <summary>Modified wood (acetylated, heat-treated).</summary>
+    WoodModified,
 
     /// <summary>Medium density fibreboard.</summary>
     Mdf,
 
     /// <summary>Plywood.</summary>
     Plywood,
+
+    /// <summary>Oriented strand board or chipboard.</summary>
+    Osb,
+
+    /// <summary>Hardboard.</summary>
+    Hardboard,
+
+    /// <summary>Mild steel.</summary>
+    Steel,
+
+    /// <summary>Cast or wrought iron.</summary>
+    IronCast,
+
+    /// <summary>Galvanised, new and bright.</summary>
+    GalvanisedNew,
+
+    /// <summary>Galvanised, weathered and dull.</summary>
+    GalvanisedOld,
+
+    /// <summary>Aluminium.</summary>
+    Aluminium,
+
+    /// <summary>Copper, brass, bronze.</summary>
+    Copper,
+
+    /// <summary>Lead sheet, flashings.</summary>
+    LeadSheet,
+
+    /// <summary>Glazed tile.</summary>
+    TileGlazed,
+
+    /// <summary>Unglazed tile, terracotta, quarry.</summary>
+    TileUnglazed,
+
+    /// <summary>Lining paper or paintable wallpaper.</summary>
+    PaperLining,
+
+    /// <summary>Vinyl-faced or foil wallpaper.</summary>
+    PaperVinyl,
+
+    /// <summary>Glass and glazing edge (putty line).</summary>
+    GlassEdge,
+
+    /// <summary>PVC-u frame or gutter.</summary>
+    PvcU,
+
+    /// <summary>Melamine, laminate or foil door.</summary>
+    Laminate,
 }
 
 /// <summary>The broad family of a substrate; diagnosis priors and most needs go by it.</summary>
@@ -60,147 +151,67 @@ public enum SubstrateFamily : byte
     Slick,
 }
 
-/// <summary>What is known of a substrate before it is looked at.</summary>
-/// <param name="Id">Stable id used in files.</param>
-/// <param name="Value">The enumeration value.</param>
-/// <param name="Title">What a painter calls it.</param>
-/// <param name="Family">Its family.</param>
-/// <param name="SpreadClass">0 smooth, 1 porous, 2 rough: which spread figure of a product applies.</param>
-/// <param name="MoistureLimit">The limit for paint, in words.</param>
-/// <param name="MaxSd">Most vapour resistance of the whole system in metres of still air, or null for no limit.</param>
-/// <param name="Never">What must never go on it.</param>
-/// <param name="Source">Where this comes from.</param>
-public sealed record SubstrateDefinition(
-    string Id,
-    Substrate Value,
-    string Title,
-    SubstrateFamily Family,
-    int SpreadClass,
-    string MoistureLimit,
-    double? MaxSd,
-    string Never,
-    Source Source
-);
+/// <summary>How fast a drop of water soaks in: 0 none (over 600 s), 1 low, 2 medium, 3 high, 4 very high (under 5 s).</summary>
+/// <param name="Least">Least to be expected.</param>
+/// <param name="Most">Most to be expected.</param>
+/// <param name="Typical">Typical.</param>
+public readonly record struct SuctionRange(int Least, int Most, int Typical);
 
-/// <summary>The substrates known to the program. One row each.</summary>
+/// <summary>What is known of a substrate before it is looked at.</summary>
+public sealed record SubstrateDefinition
+{
+    /// <summary>Stable id used in files.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>The enumeration value.</summary>
+    public required Substrate Value { get; init; }
+
+    /// <summary>What a painter calls it.</summary>
+    public required string Title { get; init; }
+
+    /// <summary>Its family.</summary>
+    public required SubstrateFamily Family { get; init; }
+
+    /// <summary>0 smooth, 1 porous, 2 rough: which spread figure of a product applies.</summary>
+    public required int SpreadClass { get; init; }
+
+    /// <summary>Suction when bare.</summary>
+    public required SuctionRange Suction { get; init; }
+
+    /// <summary>Surface pH to be expected, in words.</summary>
+    public required string Ph { get; init; }
+
+    /// <summary>The limit for paint, in words.</summary>
+    public required string MoistureLimit { get; init; }
+
+    /// <summary>How that limit is measured.</summary>
+    public required string MeasuredBy { get; init; }
+
+    /// <summary>Movement with moisture, percent of length or width.</summary>
+    public required string Movement { get; init; }
+
+    /// <summary>Most vapour resistance of the whole system in metres of still air, or null for no limit.</summary>
+    public double? MaxSd { get; init; }
+
+    /// <summary>What usually goes wrong with it.</summary>
+    public required string Defects { get; init; }
+
+    /// <summary>First coats that suit it.</summary>
+    public required string Primers { get; init; }
+
+    /// <summary>What must never go on it.</summary>
+    public required string Never { get; init; }
+
+    /// <summary>Where this comes from.</summary>
+    public required Source Source { get; init; }
+}
+
+/// <summary>The substrates known to the program. One row each, in the catalogue files.</summary>
 public static class Substrates
 {
-    private static readonly Source Bs6150 = Source.Standard("BS 6150", Confidence.Usual);
-
     /// <summary>All of them, in the order of the enumeration.</summary>
     public static ImmutableArray<SubstrateDefinition> All { get; } =
-    [
-        new(
-            "gyp_new",
-            Substrate.GypsumNew,
-            "gypsum skim under 12 weeks old",
-            SubstrateFamily.Plaster,
-            1,
-            "equilibrium humidity 75 % or less; 75 to 89 % mist coat only",
-            0.2,
-            "silk or durable paint neat as first coat; film while drying; adhesive as primer",
-            Bs6150
-        ),
-        new(
-            "gyp_old",
-            Substrate.GypsumOld,
-            "gypsum skim, old",
-            SubstrateFamily.Plaster,
-            1,
-            "equilibrium humidity 75 % or less; pin meter within 3 points of a known dry spot",
-            null,
-            "paint over paste, soft distemper or dust",
-            Source.Usual
-        ),
-        new(
-            "pboard",
-            Substrate.Plasterboard,
-            "plasterboard, taped",
-            SubstrateFamily.Plaster,
-            0,
-            "equilibrium humidity 75 % or less",
-            null,
-            "steam, heavy water, wire on the paper",
-            Source.Usual
-        ),
-        new(
-            "lime_new",
-            Substrate.LimeNew,
-            "lime plaster under 6 months old",
-            SubstrateFamily.Plaster,
-            1,
-            "organic films: equilibrium humidity 75 % or less and pH 9 or less",
-            0.05,
-            "alkyd, acrylic film, gypsum filler, shellac",
-            Source.Usual
-        ),
-        new(
-            "lime_old",
-            Substrate.LimeOld,
-            "lime plaster, old, haired",
-            SubstrateFamily.Plaster,
-            1,
-            "equilibrium humidity 75 % or less",
-            0.14,
-            "solvent stabiliser as a film, cement filler, vinyl silk",
-            Source.Usual
-        ),
-        new(
-            "sw",
-            Substrate.Softwood,
-            "softwood joinery",
-            SubstrateFamily.Wood,
-            0,
-            "8 to 12 % inside heated, 18 % at most anywhere",
-            1.0,
-            "lime, silicate, cement paint; varnish over grey wood",
-            Source.Standard("BS 6150, EN 942")
-        ),
-        new(
-            "sw_resin",
-            Substrate.SoftwoodResinous,
-            "resinous softwood (knots, larch, pitch pine)",
-            SubstrateFamily.Wood,
-            0,
-            "as softwood",
-            1.0,
-            "waterborne paint first on knots; dark colours in sun",
-            Bs6150
-        ),
-        new(
-            "hw_tan",
-            Substrate.HardwoodTannin,
-            "tannin-rich hardwood (oak, chestnut)",
-            SubstrateFamily.Wood,
-            0,
-            "8 to 12 % inside, 12 to 16 % outside",
-            1.0,
-            "bare iron with water; ammonia; waterborne white with no block",
-            Source.Practice
-        ),
-        new(
-            "mdf",
-            Substrate.Mdf,
-            "medium density fibreboard",
-            SubstrateFamily.Wood,
-            0,
-            "6 to 10 %",
-            null,
-            "flood coats of waterborne on raw edges; wet abrading raw board",
-            Source.Standard("EN 622-5", Confidence.Usual)
-        ),
-        new(
-            "ply",
-            Substrate.Plywood,
-            "plywood",
-            SubstrateFamily.Wood,
-            0,
-            "8 to 14 % inside, 16 % at most outside",
-            1.0,
-            "clear gloss varnish outside",
-            Source.Standard("EN 636", Confidence.Usual)
-        ),
-    ];
+    [.. PlasterGrounds.All.Concat(MasonryGrounds.All).Concat(WoodGrounds.All).Concat(MetalGrounds.All).Concat(SlickGrounds.All).OrderBy(s => s.Value)];
 
     private static readonly FrozenDictionary<string, SubstrateDefinition> ById = All.ToFrozenDictionary(s => s.Id);
 

@@ -62,7 +62,7 @@ public sealed class Act
             index,
             operation,
             product,
-            [.. operation.Needs.Concat(Coating.Needs(operation, product)).Distinct()],
+            [.. Touching.Needs(operation).Concat(operation.Needs).Concat(Coating.Needs(operation, product)).Distinct()],
             [.. operation.Gives, .. Coating.Effects(operation, product)]
         );
 }

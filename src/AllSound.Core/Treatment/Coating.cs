@@ -20,6 +20,7 @@ internal static class Coating
         N.MovementStill,
         N.FabricDry,
         N.LooseOff,
+        N.GreyOff,
         N.DustOff,
         N.MouldOff,
         N.SaltsOff,

@@ -58,7 +58,39 @@ public static class Needs
         "Overreaching from a ladder is how painters fall.",
         Severity.Danger,
         Source.Standard("Work at Height Regulations 2005"),
-        F.Access.IsNot(Access.NeedsPlatform)
+        F.Access.IsNot(Access.NeedsPlatform, Access.Fragile)
+    );
+
+    /// <summary>Nothing fragile to stand on.</summary>
+    public static readonly Need FootingSafe = Hold(
+        "footing-safe",
+        "what one stands on is known to bear",
+        "People fall through old cement sheet, rooflights and rusted metal, and die of it.",
+        Source.Standard("Work at Height Regulations 2005"),
+        ["a competent person's word that it bears", "a platform that does not rest on it"],
+        Severity.Danger,
+        F.Access.IsNot(Access.Fragile)
+    );
+
+    /// <summary>No condemned wiring.</summary>
+    public static readonly Need WiringSound = Hold(
+        "wiring-sound",
+        "no condemned or damaged wiring is in the face",
+        "Damaged wiring kills by a touch or a splash.",
+        Source.Standard("BS 7671", Confidence.Usual),
+        ["have an electrician make it safe"],
+        Severity.Danger,
+        F.Electrics.IsNot(Electrics.Condemned)
+    );
+
+    /// <summary>Consent for old decoration.</summary>
+    public static readonly Need ConsentGiven = Hold(
+        "consent-given",
+        "consent is given, or none is needed",
+        "Old decoration once scraped off is gone, and without consent it may be an offence.",
+        Source.Usual,
+        ["photograph and record it before anything is touched", "written consent from the owner and, where listed, the authority"],
+        F.Consent.IsNot(Consent.Waiting)
     );
 
     /// <summary>No water or steam on live outlets.</summary>
@@ -68,7 +100,7 @@ public static class Needs
         "Water in a live outlet can kill.",
         Severity.Danger,
         Source.Standard("BS 7671", Confidence.Usual),
-        F.Electrics.IsNot(Electrics.Live)
+        F.Electrics.IsNot(Electrics.Live, Electrics.Condemned)
     );
 
     /// <summary>Flame is never offered and never passes.</summary>
@@ -215,6 +247,16 @@ public static class Needs
         Severity.Fails,
         Bs6150,
         F.Powder.IsNot(Powder.Friable)
+    );
+
+    /// <summary>No grey fibre.</summary>
+    public static readonly Need GreyOff = Add(
+        "grey-off",
+        "grey weathered fibre is sanded off to bright wood",
+        "Grey fibre is dead; the coat peels and takes it along.",
+        Severity.Fails,
+        Bs6150,
+        F.Grey.Is(Presence.None)
     );
 
     /// <summary>No dust.</summary>
@@ -581,6 +623,9 @@ public static class Needs
 
     private static Need Hold(string id, string title, string consequence, Source source, ImmutableArray<string> frees, params Test[] any) =>
         NeedRegistry.Add(id, title, consequence, Severity.Fails, source, any, frees, hold: true);
+
+    private static Need Hold(string id, string title, string consequence, Source source, ImmutableArray<string> frees, Severity severity, params Test[] any) =>
+        NeedRegistry.Add(id, title, consequence, severity, source, any, frees, hold: true);
 
     private static Need Stain(string id, string title, string consequence, Facet<Bleed> facet) =>
         Add(id, title, consequence, Severity.Fails, Practice, facet.IsNot(Bleed.Live));

@@ -41,11 +41,20 @@ internal static class Preparation
     );
     private static readonly Need NoNitro = NeedRegistry.Add(
         "no-nitro-bitumen",
-        "the film is no nitrocellulose or bitumen",
-        "Nitrocellulose flashes and bitumen fumes under heat.",
+        "the film is none that burns or fumes under heat",
+        "Nitrocellulose flashes; bitumen, chlorinated rubber, vinyl and two-part films give off poison under heat.",
         Severity.Danger,
         Source.Practice,
-        [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent)]
+        [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
+    );
+
+    private static readonly Need FilmThere = NeedRegistry.Add(
+        "film-there",
+        "there is old film to strip",
+        "Nothing is left to strip.",
+        Severity.Note,
+        Source.Practice,
+        [F.Film.IsNot(Film.None)]
     );
 
     public static readonly ImmutableArray<Operation> All =
@@ -265,7 +274,7 @@ internal static class Preparation
             Title = "Sand bare wood dry",
             Do = "80, 120, 150 grit along the grain to bright firm wood.",
             Needs = [N.AccessSafe, N.Covered, N.LeadAbsent, OnWood, N.WashDry, N.CoatDry],
-            Gives = [Set(F.Powder, Powder.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 5,
             RateNarrow = 10,
@@ -284,7 +293,7 @@ internal static class Preparation
             Title = "Abrade bare wood wet",
             Do = "Wet-or-dry 120 along the grain, little water, wipe the slurry into a bag; let it dry right through.",
             Needs = [N.AccessSafe, N.Covered, N.LeadControlled, OnWood, SolidBoard, N.CoatDry],
-            Gives = [Set(F.Powder, Powder.None)],
+            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None)],
             Extent = Extent.Bare,
             Rate = 3,
             RateNarrow = 7,
@@ -365,7 +374,7 @@ internal static class Preparation
             Group = Group.Strip,
             Title = title,
             Do = how,
-            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent, N.NotFireCoat, N.DampCured, .. needs],
+            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent, N.NotFireCoat, N.DampCured, FilmThere, .. needs],
             Gives =
             [
                 Set(F.Film, Film.None),

@@ -1,0 +1,160 @@
+using System.Collections.Immutable;
+using AllSound.Core.Sources;
+
+namespace AllSound.Core.Diagnosis.Catalogue;
+
+/// <summary>Causes of failure that lie in growth, weather, heat and movement. Weights as in <see cref="Causes"/>.</summary>
+internal static class GrowthAndWeatherCauses
+{
+    public static readonly ImmutableArray<Cause> All =
+    [
+        new(
+            "c_cond_mould",
+            "condensation and mould",
+            [7, 1, 3, 1, 0, 4],
+            [
+                new("s_black_spots", 0.92, 0.14),
+                new("s_bleach_ok", 0.90, 0.11),
+                new("s_winter", 0.75, 0.10),
+                new("s_no_vent", 0.75, 0.20),
+                new("s_rh_hi", 0.65, 0.15),
+                new("s_dew_lo", 0.55, 0.10),
+                new("s_sheet_room", 0.55, 0.10),
+                new("s_sheet_back", 0.08, 0.12),
+            ],
+            "ventilate, insulate/heat; kill mould and wash",
+            "humidity at most 60 (65 max) with ventilation; spots not back 14 d",
+            Source.Standard("BS 5250", Confidence.Usual)
+        ),
+        new(
+            "c_algae",
+            "algae/lichen outside",
+            [0, 5, 3, 0, 1, 1],
+            [
+                new("s_green_slick", 0.92, 0.05),
+                new("s_after_rain", 0.40, 0.10),
+                new("s_sunny", 0.05, 0.15),
+                new("s_bleach_ok", 0.60, 0.11),
+                new("s_damp_top", 0.35, 0.10),
+            ],
+            "cut drips/shade; biocide",
+            "dead 24-48 h (7 d), brushed, dry",
+            Source.Practice
+        ),
+        new(
+            "c_dewpoint",
+            "painted on condensation / below dew point",
+            [2, 2, 3, 5, 4, 3],
+            [
+                new("s_cold_log", 0.80, 0.08),
+                new("s_bloom", 0.55, 0.06),
+                new("s_months", 0.65, 0.30),
+                new("s_blist_dry", 0.25, 0.12),
+                new("s_plane_inter", 0.50, 0.25),
+                new("s_tape_bad", 0.70, 0.25),
+                new("s_back_gloss", 0.15, 0.12),
+            ],
+            "strip weak; recoat only with a dew margin of 3 K or more",
+            "dew log start, mid, end",
+            Source.Standard("ISO 8502-4")
+        ),
+        new(
+            "c_cold_film",
+            "applied too cold, poor film formation",
+            [2, 3, 3, 3, 2, 2],
+            [
+                new("s_cold_log", 0.85, 0.08),
+                new("s_mudcrack", 0.25, 0.03),
+                new("s_soft", 0.40, 0.06),
+                new("s_bloom", 0.40, 0.06),
+                new("s_days", 0.45, 0.12),
+                new("s_crk_map", 0.20, 0.07),
+            ],
+            "strip or key; recoat at least 10 C",
+            "surface 2 K or more above the product's least temperature until touch dry",
+            Source.Practice
+        ),
+        new(
+            "c_uv",
+            "UV and weather wear-out",
+            [0, 6, 7, 4, 3, 3],
+            [
+                new("s_dull_even", 0.90, 0.14),
+                new("s_sunny", 0.75, 0.15),
+                new("s_years", 0.80, 0.35),
+                new("s_chalky", 0.60, 0.15),
+                new("s_thin", 0.45, 0.10),
+                new("s_all_over", 0.50, 0.20),
+            ],
+            "prep, restore build; more UV-stable class, paler",
+            "chalk at most 1; grey wood removed",
+            Source.Practice
+        ),
+        new(
+            "c_hot",
+            "service heat over paint limit",
+            [1, 0, 1, 4, 2, 1],
+            [
+                new("s_hot", 0.95, 0.06),
+                new("s_soft", 0.15, 0.06),
+                new("s_bloom", 0.10, 0.06),
+                new("s_flakes", 0.45, 0.25),
+                new("s_local", 0.90, 0.40),
+                new("s_blist_dry", 0.40, 0.12),
+            ],
+            "heat-rated product; insulate; service below limit",
+            "service temperature at most product limit - 20",
+            Source.Practice
+        ),
+        new(
+            "c_live_crack",
+            "live structural or thermal movement",
+            [4, 5, 1, 0, 0, 1],
+            [
+                new("s_crk_line", 0.75, 0.12),
+                new("s_crk_move", 0.85, 0.04),
+                new("s_crk_taper", 0.35, 0.03),
+                new("s_returns", 0.30, 0.08),
+                new("s_years", 0.30, 0.35),
+                new("s_local", 0.95, 0.40),
+            ],
+            "refer if band at least 3 or tapered; else movement joint, tape, flexible",
+            "movement at most 0.2 mm/season or sealant with 25 % capability",
+            Source.Standard("BRE Digest 251, ISO 11600", Confidence.Usual)
+        ),
+        new(
+            "c_shrink_crack",
+            "one-off drying shrinkage crack",
+            [6, 5, 2, 0, 0, 1],
+            [
+                new("s_crk_map", 0.50, 0.07),
+                new("s_crk_line", 0.50, 0.12),
+                new("s_crk_move", 0.05, 0.04),
+                new("s_new_work", 0.60, 0.12),
+                new("s_months", 0.65, 0.30),
+                new("s_hollow", 0.15, 0.08),
+            ],
+            "rake out V-cut, fill, tape if joint",
+            "steady 3 months",
+            Source.Usual
+        ),
+        new(
+            "c_surfactant",
+            "surfactant leach from young waterborne",
+            [1, 3, 2, 0, 1, 1],
+            [new("s_snail", 0.95, 0.02), new("s_days", 0.75, 0.12), new("s_cold_log", 0.45, 0.08), new("s_rh_hi", 0.40, 0.15), new("s_local", 0.50, 0.40)],
+            "rinse 1-3 times after 24 h, no repaint if gone",
+            "dry weather/heat for first 24 h",
+            Source.Practice
+        ),
+        new(
+            "c_wear",
+            "mechanical wear or harsh cleaning",
+            [5, 1, 5, 2, 2, 4],
+            [new("s_wear", 0.95, 0.08), new("s_local", 0.90, 0.40), new("s_years", 0.45, 0.35), new("s_thin", 0.35, 0.10), new("s_kitchen", 0.40, 0.10)],
+            "clean, prime bare, harder class",
+            "as surface",
+            Source.Practice
+        ),
+    ];
+}

@@ -1,0 +1,162 @@
+using System.Collections.Immutable;
+using AllSound.Core.Sources;
+
+namespace AllSound.Core.Diagnosis.Catalogue;
+
+/// <summary>Causes of failure that lie in how the work was done. Weights as in <see cref="Causes"/>.</summary>
+internal static class WorkmanshipCauses
+{
+    public static readonly ImmutableArray<Cause> All =
+    [
+        new(
+            "c_early_recoat",
+            "recoated too soon",
+            [3, 2, 5, 4, 2, 2],
+            [
+                new("s_fast_recoat", 0.88, 0.10),
+                new("s_wrinkle", 0.60, 0.05),
+                new("s_soft", 0.55, 0.06),
+                new("s_days", 0.60, 0.12),
+                new("s_lift_now", 0.25, 0.03),
+                new("s_blist_sticky", 0.15, 0.03),
+                new("s_plane_inter", 0.35, 0.25),
+            ],
+            "let harden 7-14 days at 20 C, or strip if soft; denib wrinkle",
+            "thumb firm, no drag; dry abrade powders",
+            Source.Practice
+        ),
+        new(
+            "c_overthick",
+            "single coat over max film",
+            [2, 2, 4, 3, 2, 2],
+            [
+                new("s_thick", 0.65, 0.14),
+                new("s_runs", 0.65, 0.08),
+                new("s_wrinkle", 0.55, 0.05),
+                new("s_mudcrack", 0.35, 0.03),
+                new("s_soft", 0.45, 0.06),
+                new("s_pinhole", 0.20, 0.05),
+            ],
+            "cut back wrinkle/run after 7-14 d; thin coats",
+            "film no thicker than the product allows; hard",
+            Source.Practice
+        ),
+        new(
+            "c_layer_load",
+            "too many old layers, stressed build-up",
+            [4, 3, 6, 2, 1, 0],
+            [
+                new("s_thick", 0.92, 0.14),
+                new("s_allig", 0.45, 0.05),
+                new("s_flakes", 0.60, 0.25),
+                new("s_plane_in", 0.45, 0.15),
+                new("s_years", 0.75, 0.35),
+                new("s_crack_grain", 0.30, 0.08),
+                new("s_plane_base", 0.45, 0.40),
+            ],
+            "strip to the substrate, by a lead-safe method",
+            "bare and sound; primer as for the substrate",
+            Source.Practice
+        ),
+        new(
+            "c_incompat",
+            "incompatible layers (strong solvent, hard on soft)",
+            [2, 2, 4, 4, 2, 2],
+            [
+                new("s_lift_now", 0.55, 0.03),
+                new("s_solv_swell", 0.75, 0.15),
+                new("s_wrinkle", 0.45, 0.05),
+                new("s_allig", 0.35, 0.05),
+                new("s_plane_inter", 0.70, 0.25),
+                new("s_days", 0.45, 0.12),
+            ],
+            "remove upper (and swelled) layer; isolator or same family",
+            "patch 24 h no lift; cross-cut class 1 or better",
+            Source.Practice
+        ),
+        new(
+            "c_caulk_early",
+            "caulk painted too early or too rigid paint on it",
+            [4, 2, 4, 0, 0, 3],
+            [new("s_caulk", 0.95, 0.06), new("s_days", 0.55, 0.12), new("s_local", 0.95, 0.40), new("s_crk_line", 0.40, 0.12)],
+            "cut out, renew paint-on grade (movement 12.5-25 %); wait",
+            "skin + 24 h (acrylic 4-24; hybrid 24-48)",
+            Source.Standard("ISO 11600", Confidence.Usual)
+        ),
+        new(
+            "c_silicone",
+            "silicone contamination",
+            [1, 0, 2, 1, 1, 5],
+            [new("s_silicone", 0.90, 0.03), new("s_crater", 0.65, 0.04), new("s_kitchen", 0.45, 0.10), new("s_local", 0.90, 0.40), new("s_days", 0.75, 0.12)],
+            "cut out, solvent wipe multi-cloth, abrade, shellac spot",
+            "a test dab does not crawl",
+            Source.Practice
+        ),
+        new(
+            "c_dust",
+            "dust left before coat",
+            [4, 3, 4, 3, 2, 1],
+            [
+                new("s_back_dust", 0.85, 0.06),
+                new("s_plane_inter", 0.55, 0.25),
+                new("s_tape_bad", 0.60, 0.25),
+                new("s_local", 0.45, 0.40),
+                new("s_months", 0.50, 0.30),
+                new("s_pinhole", 0.05, 0.05),
+            ],
+            "wash back loose, vacuum",
+            "dust class 2 or better",
+            Source.Standard("ISO 8502-3")
+        ),
+        new(
+            "c_fill_unprimed",
+            "filler/repair not spot-primed",
+            [6, 2, 3, 0, 0, 0],
+            [new("s_flash", 0.92, 0.08), new("s_local", 0.92, 0.40), new("s_days", 0.75, 0.12), new("s_tape_bad", 0.15, 0.25), new("s_shows", 0.25, 0.07)],
+            "sand flush, spot-prime once or twice",
+            "no sheen change at 2 m grazing",
+            Source.Practice
+        ),
+        new(
+            "c_thin_film",
+            "too thin, too few coats, overspread",
+            [4, 4, 4, 5, 2, 2],
+            [
+                new("s_thin", 0.85, 0.10),
+                new("s_shows", 0.65, 0.07),
+                new("s_thinned", 0.40, 0.06),
+                new("s_dull_even", 0.25, 0.14),
+                new("s_months", 0.35, 0.30),
+                new("s_rust", 0.20, 0.08),
+            ],
+            "key, then add coats",
+            "contrast ratio at least 0.98; film as specified",
+            Source.Practice
+        ),
+        new(
+            "c_bad_mix",
+            "wrong, unstirred, over-thinned, expired or wrong-ratio product",
+            [2, 2, 3, 3, 2, 3],
+            [
+                new("s_thinned", 0.85, 0.06),
+                new("s_soft", 0.45, 0.06),
+                new("s_shows", 0.35, 0.07),
+                new("s_all_over", 0.65, 0.20),
+                new("s_days", 0.55, 0.12),
+                new("s_flash", 0.25, 0.08),
+            ],
+            "strip if soft, right product, stir; 2K ratio by volume",
+            "hard in cure time",
+            Source.Practice
+        ),
+        new(
+            "c_paper_loose",
+            "lining/wallpaper seam or old paper under paint fails",
+            [5, 0, 0, 0, 0, 0],
+            [new("s_local", 0.70, 0.40), new("s_plane_in", 0.60, 0.15), new("s_sheets", 0.45, 0.20), new("s_blist_dry", 0.60, 0.12), new("s_days", 0.40, 0.12)],
+            "strip paper (steam) or re-stick seams; remove paste",
+            "see paste cure",
+            Source.Practice
+        ),
+    ];
+}

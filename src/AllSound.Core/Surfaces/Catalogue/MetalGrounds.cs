@@ -1,0 +1,138 @@
+using System.Collections.Immutable;
+using AllSound.Core.Sources;
+
+namespace AllSound.Core.Surfaces.Catalogue;
+
+/// <summary>Iron, steel, zinc, aluminium, copper and lead. One row each.</summary>
+internal static class MetalGrounds
+{
+    public static readonly ImmutableArray<SubstrateDefinition> All =
+    [
+        new()
+        {
+            Id = "steel",
+            Value = Substrate.Steel,
+            Title = "mild steel",
+            Family = SubstrateFamily.Ferrous,
+            SpreadClass = 0,
+            Suction = new(0, 0, 0),
+            Ph = "does not apply",
+            MoistureLimit = "visibly dry, 3 K above the dew point",
+            MeasuredBy = "dew-point set",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "mill scale, rust, salts, sharp edges",
+            Primers = "zinc phosphate primer, epoxy primer; epoxy mastic on hand-cleaned steel",
+            Never = "plain wall paint, acid-cure on rust scale, zinc-rich over rust or paint",
+            Source = Source.Standard("ISO 8501-1, ISO 12944-5"),
+        },
+        new()
+        {
+            Id = "iron_cast",
+            Value = Substrate.IronCast,
+            Title = "cast or wrought iron",
+            Family = SubstrateFamily.Ferrous,
+            SpreadClass = 0,
+            Suction = new(0, 1, 0),
+            Ph = "does not apply",
+            MoistureLimit = "as steel; drains clear, joints dry",
+            MeasuredBy = "dew-point set; look",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "pack rust in joints, red lead, open seams",
+            Primers = "zinc phosphate primer twice, epoxy mastic",
+            Never = "hard blasting of wrought iron; a torch on cast iron; filler over a rusty joint",
+            Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "galv_new",
+            Value = Substrate.GalvanisedNew,
+            Title = "galvanised, new and bright",
+            Family = SubstrateFamily.NonFerrous,
+            SpreadClass = 0,
+            Suction = new(0, 0, 0),
+            Ph = "wet film 7 to 9",
+            MoistureLimit = "dry, no storage stain",
+            MeasuredBy = "look; water break",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "low adhesion, white rust, passivation oil",
+            Primers = "mordant and galvanised-metal primer, bonding primer",
+            Never = "alkyd or oil direct; zinc phosphate alkyd direct",
+            Source = Source.Standard("ISO 12944-4, ASTM D6386"),
+        },
+        new()
+        {
+            Id = "galv_old",
+            Value = Substrate.GalvanisedOld,
+            Title = "galvanised, weathered and dull",
+            Family = SubstrateFamily.NonFerrous,
+            SpreadClass = 0,
+            Suction = new(0, 1, 0),
+            Ph = "7 to 9",
+            MoistureLimit = "dry; white rust and chlorides off",
+            MeasuredBy = "look; conductivity near the sea",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "white rust, red rust at edges",
+            Primers = "wash and pad, galvanised-metal primer, bonding primer; zinc phosphate on red rust",
+            Never = "alkyd direct on zinc",
+            Source = Source.Standard("ISO 14713-1, ASTM D6386", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "alu",
+            Value = Substrate.Aluminium,
+            Title = "aluminium",
+            Family = SubstrateFamily.NonFerrous,
+            SpreadClass = 0,
+            Suction = new(0, 0, 0),
+            Ph = "5 to 8",
+            MoistureLimit = "dry, 3 K above the dew point",
+            MeasuredBy = "dew-point set",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "oxide, anodising, bimetal corrosion",
+            Primers = "degrease and pad; bonding primer, epoxy primer",
+            Never = "lead, copper or graphite primers; caustic stripper; steel wool",
+            Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cu",
+            Value = Substrate.Copper,
+            Title = "copper, brass, bronze",
+            Family = SubstrateFamily.NonFerrous,
+            SpreadClass = 0,
+            Suction = new(0, 0, 0),
+            Ph = "6 to 8",
+            MoistureLimit = "dry",
+            MeasuredBy = "dew-point set",
+            Movement = "thermal only",
+            MaxSd = null,
+            Defects = "tarnish, flux",
+            Primers = "pad and solvent wipe; bonding primer, epoxy primer; clear acrylic",
+            Never = "zinc-rich; iron-bearing abrasives; alkyd gloss on a pipe over 80 C",
+            Source = Source.Usual,
+        },
+        new()
+        {
+            Id = "pb_sheet",
+            Value = Substrate.LeadSheet,
+            Title = "lead sheet, flashings",
+            Family = SubstrateFamily.NonFerrous,
+            SpreadClass = 0,
+            Suction = new(0, 0, 0),
+            Ph = "6 to 8",
+            MoistureLimit = "dry",
+            MeasuredBy = "look",
+            Movement = "thermal only, much",
+            MaxSd = null,
+            Defects = "carbonate bloom, creep",
+            Primers = "patination oil; bonding primer where it must be painted; abrade wet only",
+            Never = "dry sanding (lead dust), hard two-part film",
+            Source = Source.Usual,
+        },
+    ];
+}
