@@ -16,6 +16,10 @@ public sealed class DiagnosisTests
     [InlineData(SubstrateFamily.Plaster, "c_moist_behind", "s_damp_high s_damp_top s_after_rain s_ring", "")]
     [InlineData(SubstrateFamily.Plaster, "c_water_stain", "s_ring s_returns", "s_damp_high s_after_rain")]
     [InlineData(SubstrateFamily.Plaster, "c_cond_mould", "s_black_spots s_bleach_ok s_winter s_no_vent", "s_ring")]
+    [InlineData(SubstrateFamily.Masonry, "c_alkali", "s_ph_high s_new_work s_soapy", "")]
+    [InlineData(SubstrateFamily.Ferrous, "c_edge_thin", "s_rust s_rust_edge s_thin", "s_scale")]
+    [InlineData(SubstrateFamily.NonFerrous, "c_galv_sapon", "s_zinc_bright s_sheets s_tape_bad", "")]
+    [InlineData(SubstrateFamily.Slick, "c_slick", "s_plastic s_sheets s_tape_bad", "s_grease s_silicone")]
     [InlineData(SubstrateFamily.Wood, "c_no_key", "s_sheets s_back_gloss s_plane_inter", "s_damp_high")]
     [InlineData(SubstrateFamily.Wood, "c_resin", "s_over_knot s_returns", "")]
     [InlineData(SubstrateFamily.Wood, "c_endgrain", "s_end_first s_open_joint s_mc20", "s_wd_soft")]
@@ -54,10 +58,10 @@ public sealed class DiagnosisTests
         var random = new Random(seed);
         for (var i = 0; i < 40; i++)
         {
-            var family = random.Next(2) == 0 ? SubstrateFamily.Plaster : SubstrateFamily.Wood;
+            var family = (SubstrateFamily)random.Next(6);
             var recorded = Enumerable
                 .Range(0, random.Next(1, 8))
-                .Select(_ => new SignSeen { Sign = Inspection.Signs.All[random.Next(Inspection.Signs.All.Length)].Id, Present = random.Next(4) > 0 })
+                .Select(_ => new SignSeen { Sign = Evidence[random.Next(Evidence.Length)].Id, Present = random.Next(4) > 0 })
                 .DistinctBy(s => s.Sign)
                 .ToList();
             var findings = NoisyOr.Diagnose(family, recorded);
@@ -106,6 +110,8 @@ public sealed class DiagnosisTests
         Assert.Contains(checks, c => c.Check.Id == "T_damp_pin" && c.WouldChange.Any(w => w.Contains("stops", StringComparison.Ordinal)));
         Assert.DoesNotContain(checks, c => c.Check.Id == "T_damp_wood");
     }
+
+    private static readonly Sign[] Evidence = [.. Inspection.Signs.All.Where(s => !s.IsDefect)];
 
     private static string Key(Finding f) => $"{f.Cause.Id} {f.Probability:F9}";
 

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text.RegularExpressions;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
+using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -135,6 +136,8 @@ public static partial class JobSense
         Range(faults, $"{at}.size.heightM", surface.Size?.HeightM, 0.005, 100);
         Range(faults, $"{at}.size.areaM2", surface.Size?.AreaM2, 0.01, 100_000);
         Range(faults, $"{at}.size.profile", surface.Size?.Profile, 1, 4);
+        FormFaults(faults, at, surface);
+        ZoneFaults(faults, $"{at}.zone", space, surface);
         Layers(faults, at, surface);
         FactFaults(faults, $"{at}.facts", surface);
         for (var i = 0; i < surface.Signs.Length; i++)
@@ -156,6 +159,49 @@ public static partial class JobSense
 
         Sequence(faults, $"{at}.sequence", surface.Sequence);
         Sequence(faults, $"{at}.done", surface.Done);
+    }
+
+    private static void FormFaults(Faults faults, string at, Surface surface)
+    {
+        if (surface.Form is not { } form)
+        {
+            return;
+        }
+
+        if (Forms.Find(form.Kind) is null)
+        {
+            faults.Add($"{at}.form.kind", $"unknown form '{form.Kind}'; expected one of {string.Join(", ", Forms.All.Select(f => f.Id))}");
+        }
+
+        Range(faults, $"{at}.form.depthMm", form.DepthMm, 1, 500);
+        Range(faults, $"{at}.form.pitchMm", form.PitchMm, 5, 2000);
+        Range(faults, $"{at}.form.diameterMm", form.DiameterMm, 3, 3000);
+        Range(faults, $"{at}.form.lights", form.Lights, 1, 200);
+        Range(faults, $"{at}.form.count", form.Count, 1, 1000);
+        Range(faults, $"{at}.form.sides", form.Sides, 1, 2);
+    }
+
+    private static void ZoneFaults(Faults faults, string at, Space space, Surface surface)
+    {
+        if (surface.Zone is not { } zone)
+        {
+            return;
+        }
+
+        var parent = space.Surfaces.FirstOrDefault(s => s.Id == zone.Of);
+        if (parent is null || parent.Id == surface.Id)
+        {
+            faults.Add($"{at}.of", $"the space has no other surface '{zone.Of}'");
+        }
+        else if (parent.Zone is not null)
+        {
+            faults.Add($"{at}.of", $"'{zone.Of}' is a zone itself; zones are cut from the whole element");
+        }
+
+        Range(faults, $"{at}.leftM", zone.LeftM, 0, 200);
+        Range(faults, $"{at}.bottomM", zone.BottomM, 0, 100);
+        Range(faults, $"{at}.widthM", zone.WidthM, 0.02, 200);
+        Range(faults, $"{at}.heightM", zone.HeightM, 0.005, 100);
     }
 
     private static void SignFaults(Faults faults, string at, SignSeen seen)

@@ -260,7 +260,7 @@ public static class RatingScales
     {
         var built = ImmutableArray.CreateBuilder<RatingClass>();
         var least = 0.0;
-        foreach (System.Text.RegularExpressions.Match match in System.Text.RegularExpressions.Regex.Matches(classes, @"(\S+(?: \d)?):(\S+)"))
+        foreach (System.Text.RegularExpressions.Match match in System.Text.RegularExpressions.Regex.Matches(classes, @"([^\s:]+(?: \d)?):(\S+)"))
         {
             var last = match.Groups[2].Value == "*";
             var most = last ? End : double.Parse(match.Groups[2].Value, System.Globalization.CultureInfo.InvariantCulture);

@@ -72,6 +72,33 @@ public enum Element : byte
 
     /// <summary>Step.</summary>
     Step,
+
+    /// <summary>Pipe.</summary>
+    Pipe,
+
+    /// <summary>Radiator.</summary>
+    Radiator,
+
+    /// <summary>Column.</summary>
+    Column,
+
+    /// <summary>Railing.</summary>
+    Railing,
+
+    /// <summary>Gutter and downpipe.</summary>
+    Gutter,
+
+    /// <summary>Roof sheet.</summary>
+    RoofSheet,
+
+    /// <summary>Cladding.</summary>
+    Cladding,
+
+    /// <summary>Tile.</summary>
+    Tile,
+
+    /// <summary>Floor.</summary>
+    Floor,
 }
 
 /// <summary>What kind of space.</summary>
@@ -85,6 +112,34 @@ public enum SpaceKind : byte
 
     /// <summary>A roof slope.</summary>
     RoofSlope,
+}
+
+/// <summary>The way a face looks.</summary>
+public enum Compass : byte
+{
+    /// <summary>North.</summary>
+    North,
+
+    /// <summary>North-east.</summary>
+    NorthEast,
+
+    /// <summary>East.</summary>
+    East,
+
+    /// <summary>South-east.</summary>
+    SouthEast,
+
+    /// <summary>South.</summary>
+    South,
+
+    /// <summary>South-west.</summary>
+    SouthWest,
+
+    /// <summary>West.</summary>
+    West,
+
+    /// <summary>North-west.</summary>
+    NorthWest,
 }
 
 /// <summary>What an opening is.</summary>
@@ -205,6 +260,9 @@ public sealed record Wall
     /// <summary>Height in metres, above 0 to 50.</summary>
     public required double HeightM { get; init; }
 
+    /// <summary>The way it faces, for an outside wall; null when not recorded.</summary>
+    public Compass? Faces { get; init; }
+
     /// <summary>Openings.</summary>
     public ImmutableArray<Opening> Openings { get; init; } = [];
 }
@@ -254,6 +312,12 @@ public sealed record Surface
 
     /// <summary>Dimensions, where they do not follow from the space.</summary>
     public Size? Size { get; init; }
+
+    /// <summary>Shape, where it is not the usual one of the element.</summary>
+    public Form? Form { get; init; }
+
+    /// <summary>The part of another surface that it is, or null when it is a whole element.</summary>
+    public Zone? Zone { get; init; }
 
     /// <summary>Existing coats from the substrate outward; null when not known, empty when bare.</summary>
     public ImmutableArray<Layer>? Layers { get; init; }

@@ -3,7 +3,7 @@ using System.Collections.Immutable;
 namespace AllSound.Core.Surfaces;
 
 /// <summary>A piece of an unfolded space, in metres; x to the right, y downward.</summary>
-/// <param name="Kind">wall, ceiling, floor, opening, strip or panel.</param>
+/// <param name="Kind">wall, ceiling, floor, opening, strip, panel or zone.</param>
 /// <param name="Surface">Id of the surface it shows, or null.</param>
 /// <param name="Wall">Id of the wall it lies on, or null.</param>
 /// <param name="Title">Title.</param>
@@ -39,6 +39,7 @@ public static class Unfolding
         var top = room ? depth + Gap : 0;
         var x = 0.0;
         var taken = new HashSet<string>(StringComparer.Ordinal);
+        taken.UnionWith(space.Surfaces.Where(s => s.Zone is not null && space.Surfaces.Any(p => p.Id == s.Zone.Of)).Select(s => s.Id));
         foreach (var wall in space.Walls)
         {
             Lay(pieces, space, wall, x, top + tallest - wall.HeightM, taken);
@@ -48,7 +49,7 @@ public static class Unfolding
         var width = Math.Max(0, x - Gap);
         if (room)
         {
-            var ceiling = space.Surfaces.FirstOrDefault(s => s.Element == Element.Ceiling);
+            var ceiling = space.Surfaces.FirstOrDefault(s => s.Zone is null && s.Element == Element.Ceiling);
             Take(taken, ceiling);
             pieces.Add(new Piece("ceiling", ceiling?.Id, null, ceiling?.Title ?? "Ceiling", 0, 0, space.Walls[0].LengthM, depth));
         }
@@ -75,20 +76,23 @@ public static class Unfolding
             row = Math.Max(row, h);
         }
 
+        Zones(pieces, space);
         var all = pieces.ToImmutable();
         return new Unfolded(all.Select(p => p.X + p.Width).DefaultIfEmpty(1).Max(), all.Select(p => p.Y + p.Height).DefaultIfEmpty(1).Max(), all);
     }
 
     private static void Lay(ImmutableArray<Piece>.Builder pieces, Space space, Wall wall, double x, double y, HashSet<string> taken)
     {
-        var own = space.Surfaces.FirstOrDefault(s => s.Wall == wall.Id && s.Element is Element.Wall or Element.ChimneyBreast or Element.Panelling or Element.Boarding);
+        var own = space.Surfaces.FirstOrDefault(s =>
+            s.Zone is null && s.Wall == wall.Id && s.Element is Element.Wall or Element.ChimneyBreast or Element.Panelling or Element.Boarding
+        );
         own = own?.Wall == wall.Id ? own : null;
         Take(taken, own);
         pieces.Add(new Piece("wall", own?.Id, wall.Id, own?.Title ?? wall.Title ?? wall.Id, x, y, wall.LengthM, wall.HeightM));
         foreach (var opening in wall.Openings)
         {
             var joinery = space.Surfaces.FirstOrDefault(s =>
-                s.Wall == wall.Id && s.Element == (opening.Kind == OpeningKind.Door ? Element.Door : Element.Window) && !taken.Contains(s.Id)
+                s.Zone is null && s.Wall == wall.Id && s.Element == (opening.Kind == OpeningKind.Door ? Element.Door : Element.Window) && !taken.Contains(s.Id)
             );
             Take(taken, joinery);
             pieces.Add(
@@ -105,7 +109,7 @@ public static class Unfolding
             );
         }
 
-        foreach (var strip in space.Surfaces.Where(s => s.Element is Element.Skirting or Element.Cornice && (s.Wall is null || s.Wall == wall.Id)))
+        foreach (var strip in space.Surfaces.Where(s => s.Zone is null && s.Element is (Element.Skirting or Element.Cornice) && (s.Wall is null || s.Wall == wall.Id)))
         {
             taken.Add(strip.Id);
             var h = Math.Max(strip.Size?.HeightM ?? 0.14, LeastStrip);
@@ -121,6 +125,62 @@ public static class Unfolding
 
                 from = end;
             }
+        }
+    }
+
+    // A zone stands in place on its element, to the element's own scale; on a run of strips, as far along as it is.
+    private static void Zones(ImmutableArray<Piece>.Builder pieces, Space space)
+    {
+        foreach (var surface in space.Surfaces)
+        {
+            if (surface.Zone is not { } zone)
+            {
+                continue;
+            }
+
+            var of = pieces.Where(p => p.Surface == zone.Of && p.Kind != "zone").ToList();
+            if (of.Count == 0)
+            {
+                continue;
+            }
+
+            if (of[0].Kind == "strip")
+            {
+                var from = zone.LeftM;
+                foreach (var piece in of)
+                {
+                    if (from < piece.Width)
+                    {
+                        pieces.Add(
+                            new Piece("zone", surface.Id, piece.Wall, surface.Title, piece.X + from, piece.Y, Math.Min(zone.WidthM, piece.Width - from), piece.Height)
+                        );
+                        break;
+                    }
+
+                    from -= piece.Width;
+                }
+
+                continue;
+            }
+
+            var whole = of[0];
+            var parent = space.Surfaces.First(s => s.Id == zone.Of);
+            var size = Quantities.Geometry.Extent(space, parent);
+            var (sx, sy) = (whole.Width / Math.Max(0.01, size.Length), whole.Height / Math.Max(0.01, size.Height));
+            var x = Math.Clamp(zone.LeftM * sx, 0, whole.Width);
+            var top = Math.Clamp(whole.Height - ((zone.BottomM + zone.HeightM) * sy), 0, whole.Height);
+            pieces.Add(
+                new Piece(
+                    "zone",
+                    surface.Id,
+                    whole.Wall,
+                    surface.Title,
+                    whole.X + x,
+                    whole.Y + top,
+                    Math.Clamp(zone.WidthM * sx, 0.02, Math.Max(0.02, whole.Width - x)),
+                    Math.Clamp(zone.HeightM * sy, 0.02, Math.Max(0.02, whole.Height - top))
+                )
+            );
         }
     }
 
