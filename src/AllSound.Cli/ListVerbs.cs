@@ -3,6 +3,7 @@ using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
+using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -95,24 +96,100 @@ internal static class ListVerbs
                         {
                             c.Id,
                             c.Title,
+                            c.Tools,
                             c.Do,
                             c.Minutes,
                             c.WaitHours,
                             c.Cost,
                             c.Damage,
                             c.Hazard,
+                            c.Gate,
                             c.Unit,
+                            otherUnits = c.OtherUnits.Select(u => u.Unit),
                             least = c.Unit is null ? (double?)null : c.Range.Least,
                             most = c.Unit is null ? (double?)null : c.Range.Most,
+                            grounds = c.Grounds,
                             settles = c.Settles.Select(f => f.Name),
-                            outcomes = c.Outcomes.Select(o => o.Title),
+                            outcomes = c.Outcomes.Select(o => new
+                            {
+                                o.Id,
+                                o.Title,
+                                signs = o.Signs,
+                            }),
+                            shows = c.Shows,
+                            c.Scale,
                             c.Limits,
+                            c.Again,
                             source = c.Source.ToString(),
                         }
                 )
             )
         );
-        yield return List("signs", Signs.All.Select(s => (s.Id, $"{s.Title} [{s.Group}; judgement]", (object)s)));
+        yield return List(
+            "signs",
+            Signs.All.Select(s =>
+                (
+                    s.Id,
+                    $"{s.Title} [{(s.IsDefect ? s.Scale : s.Group)}; {s.Look}; {s.Source}]",
+                    (object)
+                        new
+                        {
+                            s.Id,
+                            s.Title,
+                            s.Look,
+                            s.Group,
+                            s.BaseRate,
+                            s.Checks,
+                            s.Scale,
+                            s.Shows,
+                            s.Misleads,
+                            source = s.Source.ToString(),
+                        }
+                )
+            )
+        );
+        yield return List(
+            "scales",
+            RatingScales.All.Select(s =>
+                (
+                    s.Id,
+                    $"{s.Title}{(s.Unit is null ? "" : ", " + s.Unit)} [{string.Join(" ", s.Classes.Select(c => c.Name))}; {s.Source}]",
+                    (object)
+                        new
+                        {
+                            s.Id,
+                            s.Title,
+                            s.Unit,
+                            s.How,
+                            classes = s.Classes.Select(c => new
+                            {
+                                c.Name,
+                                c.Words,
+                                upTo = c.UpTo is { } most && double.IsFinite(most) ? most : (double?)null,
+                            }),
+                            source = s.Source.ToString(),
+                        }
+                )
+            )
+        );
+        yield return List(
+            "forms",
+            Forms.All.Select(f =>
+                (
+                    f.Id,
+                    $"{f.Title} [{f.How}; {f.Source}]",
+                    (object)
+                        new
+                        {
+                            f.Id,
+                            f.Title,
+                            f.Elements,
+                            f.How,
+                            source = f.Source.ToString(),
+                        }
+                )
+            )
+        );
         yield return List(
             "substrates",
             Substrates.All.Select(s =>
@@ -125,8 +202,14 @@ internal static class ListVerbs
                             s.Id,
                             s.Title,
                             s.Family,
+                            s.Suction,
+                            s.Ph,
                             s.MoistureLimit,
+                            s.MeasuredBy,
+                            s.Movement,
                             s.MaxSd,
+                            s.Defects,
+                            s.Primers,
                             s.Never,
                             source = s.Source.ToString(),
                         }
@@ -144,6 +227,7 @@ internal static class ListVerbs
                         {
                             c.Id,
                             c.Title,
+                            c.Era,
                             c.Shiny,
                             c.MicronsPerCoat,
                             c.Emulsion,
@@ -151,6 +235,14 @@ internal static class ListVerbs
                             c.Alkyd,
                             c.Shellac,
                             c.Recognise,
+                            c.WarmWater,
+                            c.WhiteSpirit,
+                            c.Alcohol,
+                            c.Ketone,
+                            c.Hazards,
+                            c.Takes,
+                            c.Refuses,
+                            c.Removal,
                             source = c.Source.ToString(),
                         }
                 )

@@ -52,7 +52,15 @@ internal sealed class Analysis
             report,
             Takeoff.Chosen(surface, found)?.Id,
             Section.Of(surface, found),
-            Reporting.Audit(stored.Job, building, space, surface)
+            Reporting.Audit(stored.Job, building, space, surface),
+            [
+                .. found
+                    .Appraised.Resolutions.Where(r => r.How != Resolved.Inferred && !r.AtAGlance)
+                    .Select(r => new UnknownView(r.Facet.Name, r.Facet.Title, r.How.ToString().ToLowerInvariant(), r.Why, r.Check)),
+            ],
+            [.. Doubts.Of(space, surface).Select(d => new DoubtView(d.Path, d.Says, d.Meant))],
+            [.. surface.Signs.Select(s => Observations.Grade(s)?.Name)],
+            Observations.Of(surface)
         );
     }
 

@@ -1,5 +1,6 @@
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -9,10 +10,44 @@ namespace AllSound.Web;
 internal static class CatalogueEndpoints
 {
     private static readonly Catalogue Everything = new(
-        [.. Substrates.All.Select(s => new Choice(s.Id, s.Title, $"Never: {s.Never}."))],
+        [.. Substrates.All.Select(s => new SubstrateChoice(s.Id, s.Title, $"Never: {s.Never}.", s.Family, s.MoistureLimit, s.Defects, s.Primers))],
         [.. ExistingCoatings.All.Select(c => new Choice(c.Id, c.Title, c.Recognise))],
-        [.. Signs.All.Select(s => new Choice(s.Id, s.Title, s.Group))],
-        [.. Checks.All.Select(c => new Choice(c.Id, c.Title, c.Unit ?? ""))],
+        [.. Signs.All.Select(s => new SignChoice(s.Id, s.Title, s.Look, s.IsDefect, s.Scale, s.Misleads, s.Source.ToString()))],
+        [
+            .. RatingScales.All.Select(s => new ScaleChoice(
+                s.Id,
+                s.Title,
+                s.Unit,
+                s.How,
+                [.. s.Classes.Select(c => new ClassChoice(c.Name, c.Words))],
+                s.Source.ToString()
+            )),
+        ],
+        [
+            .. Checks.All.Select(c => new CheckChoice(
+                c.Id,
+                c.Title,
+                c.Tools,
+                c.Do,
+                c.Minutes,
+                c.WaitHours,
+                c.Cost,
+                c.Damage,
+                c.Hazard,
+                c.Gate,
+                c.Unit,
+                c.Unit is null ? null : c.Range.Least,
+                c.Unit is null ? null : c.Range.Most,
+                [.. c.OtherUnits.Select(u => u.Unit)],
+                [.. c.Outcomes.Select(o => new Choice(o.Id, o.Title, ""))],
+                c.Grounds,
+                c.Scale,
+                c.Limits,
+                c.Again,
+                c.Source.ToString()
+            )),
+        ],
+        [.. Forms.All.Select(f => new FormChoice(f.Id, f.Title, f.Elements, f.How))],
         [
             .. Operations.All.Select(o => new OperationChoice(
                 o.Id,

@@ -36,8 +36,27 @@ internal sealed record SurfaceView(
     SpecificationReport Specification,
     string? Chosen,
     Section Section,
-    AuditReport Audit
+    AuditReport Audit,
+    ImmutableArray<UnknownView> Unknowns,
+    ImmutableArray<DoubtView> Doubts,
+    ImmutableArray<string?> Grades,
+    ImmutableArray<SignSeen> Evidence
 );
+
+/// <summary>Something not recorded that the work rests on, and the check that would settle it.</summary>
+internal sealed record UnknownView(string Facet, string Title, string How, string Why, string? Check);
+
+/// <summary>Something recorded that is odd.</summary>
+internal sealed record DoubtView(string Path, string Says, string? Meant);
+
+/// <summary>A surface onto which a survey is to be copied, at a version of it.</summary>
+internal sealed record CopyTarget(string Id, long Version);
+
+/// <summary>A survey to be copied onto like surfaces; when only asked for, nothing is saved.</summary>
+internal sealed record CopyRequest(ImmutableArray<CopyTarget> Targets, bool OnlyAsk);
+
+/// <summary>What copying would do, or did, to one surface.</summary>
+internal sealed record CopyResult(string Id, string Title, long Version, bool Saved, ImmutableArray<string> Differences, string? Problem);
 
 /// <summary>An edit of a surface, made on a version of it.</summary>
 internal sealed record SurfaceEdit(long Version, Surface Surface);
@@ -54,12 +73,53 @@ internal sealed record Choice(string Id, string Title, string Note);
 /// <summary>An operation to pick.</summary>
 internal sealed record OperationChoice(string Id, string Title, string Group, string Do, ImmutableArray<Choice> Products, string? School, bool Refused, string Source);
 
+/// <summary>A sign to pick: what it looks like, where to look, how it is graded, how it misleads.</summary>
+internal sealed record SignChoice(string Id, string Title, string Look, bool Defect, string? Scale, string? Misleads, string Source);
+
+/// <summary>A class of a scale.</summary>
+internal sealed record ClassChoice(string Name, string Words);
+
+/// <summary>A grading scale.</summary>
+internal sealed record ScaleChoice(string Id, string Title, string? Unit, string How, ImmutableArray<ClassChoice> Classes, string Source);
+
+/// <summary>A check to make: how, with what, and what its answers mean.</summary>
+internal sealed record CheckChoice(
+    string Id,
+    string Title,
+    string Tools,
+    string Do,
+    double Minutes,
+    double WaitHours,
+    double Cost,
+    int Damage,
+    string? Hazard,
+    bool Gate,
+    string? Unit,
+    double? Least,
+    double? Most,
+    ImmutableArray<string> OtherUnits,
+    ImmutableArray<Choice> Outcomes,
+    ImmutableArray<SubstrateFamily> Grounds,
+    string? Scale,
+    string Limits,
+    string? Again,
+    string Source
+);
+
+/// <summary>A form that elements come in.</summary>
+internal sealed record FormChoice(string Id, string Title, ImmutableArray<Element> Elements, string How);
+
+/// <summary>A substrate with its family.</summary>
+internal sealed record SubstrateChoice(string Id, string Title, string Note, SubstrateFamily Family, string MoistureLimit, string Defects, string Primers);
+
 /// <summary>Everything that the interface offers to pick from.</summary>
 internal sealed record Catalogue(
-    ImmutableArray<Choice> Substrates,
+    ImmutableArray<SubstrateChoice> Substrates,
     ImmutableArray<Choice> Coatings,
-    ImmutableArray<Choice> Signs,
-    ImmutableArray<Choice> Checks,
+    ImmutableArray<SignChoice> Signs,
+    ImmutableArray<ScaleChoice> Scales,
+    ImmutableArray<CheckChoice> Checks,
+    ImmutableArray<FormChoice> Forms,
     ImmutableArray<OperationChoice> Operations,
     ImmutableArray<Choice> Products
 );

@@ -56,17 +56,72 @@ internal static class SurfaceEndpoints
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("saveSurface");
-        api.MapDelete(
-                "/surfaces/{surface}",
-                (string job, string surface, long version, JobStore store) =>
-                    store.DeleteSurface(job, surface, version) is { Outcome: Written.Saved } write
-                        ? Results.Ok(new Saved(surface, write.Version))
-                        : Requests.Refused(store.DeleteSurface(job, surface, version), "surface")
-            )
-            .Produces<Saved>()
+        api.MapPost("/surfaces/{surface}/copy", Copy)
+            .Accepts<CopyRequest>("application/json")
+            .Produces<CopyResult[]>()
+            .ProducesValidationProblem()
             .ProducesProblem(404)
-            .ProducesProblem(409)
-            .WithName("deleteSurface");
+            .WithName("copySurvey");
+        api.MapDelete("/surfaces/{surface}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteSurface");
+    }
+
+    private static IResult Delete(string job, string surface, long version, JobStore store)
+    {
+        // A zone without its element would hang in the air.
+        if (Place(store, job, surface) is { } place && place.Space.Surfaces.FirstOrDefault(s => s.Zone?.Of == surface) is { } zone)
+        {
+            return Requests.Problem([new Fault("$.zone", $"'{zone.Title}' is a zone of this surface: merge it first")]);
+        }
+
+        var write = store.DeleteSurface(job, surface, version);
+        return write.Outcome == Written.Saved ? Results.Ok(new Saved(surface, write.Version)) : Requests.Refused(write, "surface");
+    }
+
+    private static async Task<IResult> Copy(string job, string surface, HttpRequest request, JobStore store)
+    {
+        var (copy, problem) = await Requests.Read<CopyRequest>(request);
+        if (copy is null)
+        {
+            return problem!;
+        }
+
+        if (Place(store, job, surface) is not { } source)
+        {
+            return Requests.NotFound("surface");
+        }
+
+        var results = new List<CopyResult>();
+        foreach (var target in copy.Targets)
+        {
+            if (Place(store, job, target.Id) is not { } place || target.Id == surface)
+            {
+                results.Add(new CopyResult(target.Id, target.Id, 0, false, [], "there is no such other surface"));
+                continue;
+            }
+
+            var (copied, differences) = SurveyCopy.Onto(source.Surface, place.Surface);
+            var faults = JobSense.SurfaceFaults(place.Space, copied);
+            if (copy.OnlyAsk || !faults.IsEmpty)
+            {
+                results.Add(new CopyResult(target.Id, place.Surface.Title, target.Version, false, differences, faults.IsEmpty ? null : string.Join(" ", faults)));
+                continue;
+            }
+
+            var write = store.SaveSurface(job, copied, target.Version);
+            var saved = write.Outcome == Written.Saved;
+            results.Add(
+                new CopyResult(
+                    target.Id,
+                    place.Surface.Title,
+                    write.Version,
+                    saved,
+                    differences,
+                    saved ? null : "somebody else saved this surface meanwhile; nothing of it was changed"
+                )
+            );
+        }
+
+        return Results.Ok(results.ToArray());
     }
 
     private sealed record Placed(StoredJob Stored, Building Building, Space Space, Surface Surface);

@@ -44,7 +44,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
           strokeWidth: 1.2,
           vectorEffect: "non-scaling-stroke",
         } as const;
-        const titled = piece.kind !== "strip" && piece.kind !== "opening";
+        const titled = piece.kind !== "strip" && piece.kind !== "opening" && piece.kind !== "zone";
         const label = titled ? fit(piece.title, piece.width, size) : "";
         if (!line) {
           return (

@@ -61,6 +61,11 @@ export function Shell({ mode, onMode }: Props) {
         edit.undo();
         return;
       }
+      if ((e.ctrlKey || e.metaKey) && (e.key === "y" || e.key === "Z")) {
+        e.preventDefault();
+        edit.redo();
+        return;
+      }
       if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
       const order = space?.surfaces.map((s) => s.id) ?? [];
       const here = order.indexOf(surfaceId);
@@ -70,6 +75,10 @@ export function Shell({ mode, onMode }: Props) {
       else if (e.key === "j" && order[here + 1]) go({ surface: order[here + 1] });
       else if (e.key === "k" && order[here - 1]) go({ surface: order[here - 1] });
       else if (e.key === "u") edit.undo();
+      else if (e.key === "U") edit.redo();
+      else if (e.key === "s") document.querySelector<HTMLElement>("#say")?.focus();
+      else if (e.key === "n") document.querySelector<HTMLElement>("#new-surface")?.click();
+      else if (e.key === "N") document.querySelector<HTMLElement>("#new-space")?.click();
       else if (e.key === "f") document.querySelector<HTMLElement>(".facts select, .facts input")?.focus();
       else return;
       e.preventDefault();
@@ -162,7 +171,10 @@ export function Shell({ mode, onMode }: Props) {
                 ["1 … 5", "Survey, Work, Own sequence, Buy, Document"],
                 ["j  k", "next and previous surface in walking order"],
                 ["f", "to the facts; Tab goes from fact to fact"],
-                ["u", "undo (also Ctrl+Z)"],
+                ["s", "say what you see: a sign, a number, a coat, a fact"],
+                ["Page Down", "from that line to the next surface; Page Up back; Esc leaves it"],
+                ["n  N", "new surface, new room"],
+                ["u  U", "undo, redo (also Ctrl+Z, Ctrl+Y)"],
                 ["?", "this sheet"],
               ] as const
             ).map(([key, what]) => (

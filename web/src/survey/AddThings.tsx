@@ -19,7 +19,34 @@ const elements: [Schemas["Element"], string][] = [
   ["chimneyBreast", "chimney breast"],
   ["surround", "surround"],
   ["step", "step"],
+  ["pipe", "pipe"],
+  ["radiator", "radiator"],
+  ["column", "column"],
+  ["railing", "railing"],
+  ["gutter", "gutter"],
+  ["roofSheet", "roof sheet"],
+  ["cladding", "cladding"],
+  ["tile", "tile"],
+  ["floor", "floor"],
 ];
+
+// What such an element is usually made of; a start, to be changed at once where it is not so.
+const usual: Partial<Record<Schemas["Element"], string>> = {
+  wall: "gyp_old",
+  ceiling: "gyp_old",
+  cornice: "gyp_old",
+  chimneyBreast: "gyp_old",
+  pipe: "cu",
+  radiator: "steel",
+  column: "iron_cast",
+  railing: "steel",
+  gutter: "iron_cast",
+  roofSheet: "galv_old",
+  cladding: "render_cem",
+  tile: "tile_gl",
+  floor: "conc_cast",
+  step: "stone_dense",
+};
 
 const slug = (text: string, taken: string[]) => {
   const base =
@@ -100,7 +127,7 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
             onChange={(e) => {
               const next = e.target.value as Schemas["Element"];
               setElement(next);
-              setSubstrate(["wall", "ceiling", "cornice", "chimneyBreast"].includes(next) ? "gyp_old" : "sw");
+              setSubstrate(usual[next] ?? "sw");
             }}
           >
             {elements.map(([id, word]) => (

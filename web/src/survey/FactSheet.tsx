@@ -1,18 +1,22 @@
 import { useId } from "react";
-import type { Catalogue, Facts, Surface } from "../api/client";
+import type { Catalogue, Facts, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { type Field, groups } from "./fields";
 import { LayersEditor } from "./LayersEditor";
+import { PlacePanel } from "./PlacePanel";
+import { ReadingsEditor } from "./ReadingsEditor";
 import { SignsEditor } from "./SignsEditor";
 
-type Props = { edit: Edit; surface: Surface; catalogue: Catalogue };
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
 
 /** Everything recorded of one surface. Each answer saves as it is given. */
-export function FactSheet({ edit, surface, catalogue }: Props) {
+export function FactSheet({ edit, surface, catalogue, view }: Props) {
   const set = (facts: Partial<Facts>, soon = true) =>
     edit.change({ ...surface, facts: { ...surface.facts, ...facts } }, soon);
   return (
     <div className="facts">
+      <SignsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
+      <ReadingsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
       <LayersEditor edit={edit} surface={surface} catalogue={catalogue} />
       {groups.map((group) => (
         <section key={group.title} className="factgroup">
@@ -27,7 +31,7 @@ export function FactSheet({ edit, surface, catalogue }: Props) {
           ))}
         </section>
       ))}
-      <SignsEditor edit={edit} surface={surface} catalogue={catalogue} />
+      <PlacePanel edit={edit} surface={surface} catalogue={catalogue} view={view} />
     </div>
   );
 }

@@ -1,78 +1,106 @@
-import { useState } from "react";
-import type { Catalogue, Surface } from "../api/client";
+import type { Catalogue, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
 
-type Props = { edit: Edit; surface: Surface; catalogue: Catalogue };
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
 
-/** Signs seen, or looked for and absent: both speak. */
-export function SignsEditor({ edit, surface, catalogue }: Props) {
-  const [text, setText] = useState("");
+/** Signs seen, or looked for and absent, with their grade: both speak. */
+export function SignsEditor({ edit, surface, catalogue, view }: Props) {
   const signs = surface.signs ?? [];
-  const titles = new Map(catalogue.signs.map((s) => [s.id, s.title]));
-  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
-  const matches = words.length
-    ? catalogue.signs
-        .filter((s) => !signs.some((x) => x.sign === s.id) && words.every((w) => s.title.toLowerCase().includes(w)))
-        .slice(0, 6)
-    : [];
   const put = (next: typeof signs) => edit.change({ ...surface, signs: next });
-  const add = (sign: string, present: boolean) => {
-    put([...signs, { sign, present }]);
-    setText("");
-  };
+  const sizes = catalogue.scales.find((s) => s.id === "iso4628-1-size");
   return (
     <section className="factgroup">
       <h3>Signs</h3>
+      {signs.length === 0 && <p className="soft small">None yet. Say what you see in the line above.</p>}
       <ul className="list">
-        {signs.map((s) => (
-          <li key={s.sign} className="row small" style={{ padding: "1px 0" }}>
-            <button
-              type="button"
-              className="btn tight"
-              style={{ minWidth: 66 }}
-              aria-label={`${titles.get(s.sign)}: ${s.present === false ? "absent" : "seen"}; switch`}
-              onClick={() => put(signs.map((x) => (x.sign === s.sign ? { ...x, present: x.present === false } : x)))}
-            >
-              {s.present === false ? "absent" : "seen"}
-            </button>
-            <span className="grow">{titles.get(s.sign) ?? s.sign}</span>
-            <button
-              type="button"
-              className="btn tight"
-              aria-label={`Take away: ${titles.get(s.sign)}`}
-              onClick={() => put(signs.filter((x) => x.sign !== s.sign))}
-            >
-              ×
-            </button>
-          </li>
-        ))}
-      </ul>
-      <input
-        className="pick"
-        aria-label="Find a sign"
-        placeholder="Find a sign: peel, ring, knot …  (Enter: seen, Shift+Enter: absent)"
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-        onKeyDown={(e) => {
-          const first = matches[0];
-          if (e.key === "Enter" && first) {
-            e.preventDefault();
-            add(first.id, !e.shiftKey);
-          }
-        }}
-      />
-      <ul className="list">
-        {matches.map((s, i) => (
-          <li key={s.id} className="row small">
-            <button type="button" className="plain grow" onClick={() => add(s.id, true)}>
-              {i === 0 ? "↵ " : ""}
-              {s.title}
-            </button>
-            <button type="button" className="btn tight" onClick={() => add(s.id, false)}>
-              absent
-            </button>
-          </li>
-        ))}
+        {signs.map((s, i) => {
+          const sign = catalogue.signs.find((x) => x.id === s.sign);
+          const scale = catalogue.scales.find((x) => x.id === sign?.scale);
+          const title = sign?.title ?? s.sign;
+          const set = (change: Partial<typeof s>) => put(signs.map((x, n) => (n === i ? { ...x, ...change } : x)));
+          const grade = view.grades[i] ?? s.grade;
+          return (
+            <li key={s.sign} className="record">
+              <div className="row small">
+                <button
+                  type="button"
+                  className="btn tight"
+                  style={{ minWidth: 66 }}
+                  aria-label={`${title}: ${s.present === false ? "absent" : "seen"}; switch`}
+                  onClick={() => set({ present: s.present === false })}
+                >
+                  {s.present === false ? "absent" : "seen"}
+                </button>
+                <span className="grow" title={sign ? `${sign.look}. ${sign.source}` : undefined}>
+                  {title}
+                </span>
+                <button
+                  type="button"
+                  className="btn tight"
+                  aria-label={`Take away: ${title}`}
+                  onClick={() => put(signs.filter((_, n) => n !== i))}
+                >
+                  ×
+                </button>
+              </div>
+              {scale && s.present !== false && (
+                <div className="row small grading">
+                  {scale.unit ? (
+                    <>
+                      <span style={{ width: 84 }}>
+                        <DraftBox
+                          label={`${title}, measured`}
+                          value={s.measure ?? null}
+                          onSet={(measure) => set({ measure, grade: null })}
+                          placeholder="measure"
+                          step={0.1}
+                        />
+                      </span>
+                      <span className="soft">{scale.unit}</span>
+                      {grade && (
+                        <b title={`${scale.how}. ${scale.source}`}>
+                          {scale.id}: class {grade}
+                        </b>
+                      )}
+                    </>
+                  ) : (
+                    <select
+                      className="pick"
+                      aria-label={`${title}, class`}
+                      value={s.grade ?? ""}
+                      onChange={(e) => set({ grade: e.target.value || null })}
+                    >
+                      <option value="">class by {scale.id} …</option>
+                      {scale.classes.map((c) => (
+                        <option key={c.name} value={c.name}>
+                          {c.name}: {c.words}
+                        </option>
+                      ))}
+                    </select>
+                  )}
+                  {(scale.id === "iso4628-2" || scale.id === "iso4628-4") && sizes && (
+                    <select
+                      className="pick"
+                      style={{ width: 92 }}
+                      aria-label={`${title}, size`}
+                      value={s.size ?? ""}
+                      onChange={(e) => set({ size: e.target.value || null })}
+                    >
+                      <option value="">size</option>
+                      {sizes.classes.map((c) => (
+                        <option key={c.name} value={c.name}>
+                          {c.name}
+                        </option>
+                      ))}
+                    </select>
+                  )}
+                </div>
+              )}
+              {sign?.misleads && s.present !== false && <p className="caution">{sign.misleads}</p>}
+            </li>
+          );
+        })}
       </ul>
     </section>
   );

@@ -7,12 +7,19 @@ import { AddSpace, AddSurface } from "./AddThings";
 import { FactSheet } from "./FactSheet";
 import { OptionGlance } from "./OptionGlance";
 import { Reasons } from "./Reasons";
+import { SayBox } from "./SayBox";
+import { Unknowns } from "./Unknowns";
 
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
   const { job, space, view, edit, catalogue, go } = usePlace();
   const [adding, setAdding] = useState<"surface" | "space" | null>(null);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
+  const turn = (step: 1 | -1) => {
+    const order = space?.surfaces ?? [];
+    const next = order[order.findIndex((s) => s.id === view?.surface.id) + step];
+    if (next) go({ surface: next.id });
+  };
   return (
     <div className="survey">
       <section className="sheet room" aria-label="Room">
@@ -37,10 +44,16 @@ export function SurveyView() {
               )}
             </select>
           </h2>
-          <button type="button" className="btn tight" onClick={() => setAdding("space")}>
+          <button type="button" id="new-space" className="btn tight" onClick={() => setAdding("space")}>
             New room
           </button>
-          <button type="button" className="btn tight" onClick={() => setAdding("surface")} disabled={!space}>
+          <button
+            type="button"
+            id="new-surface"
+            className="btn tight"
+            onClick={() => setAdding("surface")}
+            disabled={!space}
+          >
             New surface
           </button>
           <span className="grow" />
@@ -68,9 +81,15 @@ export function SurveyView() {
           <span className="grow" />
           <SaveMark edit={edit} />
         </header>
+        {edit.draft && catalogue && view && (
+          <div className="pinned">
+            <SayBox edit={edit} surface={edit.draft} catalogue={catalogue} onTurn={turn} />
+            <Unknowns view={view} catalogue={catalogue} />
+          </div>
+        )}
         <div className="body">
-          {edit.draft && catalogue ? (
-            <FactSheet key={edit.draft.id} edit={edit} surface={edit.draft} catalogue={catalogue} />
+          {edit.draft && catalogue && view ? (
+            <FactSheet key={edit.draft.id} edit={edit} surface={edit.draft} catalogue={catalogue} view={view} />
           ) : (
             <p className="soft">Add a surface to begin.</p>
           )}

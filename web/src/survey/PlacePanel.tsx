@@ -1,0 +1,161 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, type Catalogue, type Schemas, type Surface, type SurfaceView } from "../api/client";
+import { keys } from "../job/data";
+import type { Edit } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
+import { usePlace } from "../shell/Place";
+import { CopySurvey } from "./CopySurvey";
+
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
+
+/** Size, form and zones: where the surface is and how much of it there is. */
+export function PlacePanel({ edit, surface, catalogue, view }: Props) {
+  const { job, space, go } = usePlace();
+  const client = useQueryClient();
+  const [copying, setCopying] = useState(false);
+  const [problem, setProblem] = useState("");
+  const size = surface.size ?? {};
+  const setSize = (change: Partial<Schemas["Size"]>) =>
+    edit.change({ ...surface, size: { ...size, ...change } }, false);
+  const forms = catalogue.forms.filter((f) => f.elements.includes(surface.element));
+  const zone = surface.zone;
+  const split = async () => {
+    const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
+    let n = 2;
+    while (taken.includes(`${surface.id}-${n}`)) n++;
+    const { choice: _, sequence: __, done: ___, size: ____, ...like } = surface;
+    const wide = view.lengthM > 0 ? Math.min(1, view.lengthM / 2) : 0.5;
+    try {
+      const added = await ask(
+        api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
+          params: { path: { job: job.id, space: space?.space.id ?? "" } },
+          body: {
+            ...like,
+            id: `${surface.id}-${n}`,
+            title: `${surface.title}, zone ${n - 1}`.slice(0, 200),
+            readings: [],
+            zone: { of: surface.id, leftM: 0, bottomM: 0, widthM: wide, heightM: Math.min(1, wide) },
+          },
+        }),
+      );
+      await client.invalidateQueries({ queryKey: keys.job(job.id) });
+      go({ surface: added.surface.id });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const merge = async () => {
+    if (!zone) return;
+    try {
+      await ask(
+        api.DELETE("/api/jobs/{job}/surfaces/{surface}", {
+          params: { path: { job: job.id, surface: surface.id }, query: { version: view.version } },
+        }),
+      );
+      await client.invalidateQueries({ queryKey: keys.job(job.id) });
+      go({ surface: zone.of });
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const number = (label: string, value: number | null | undefined, onSet: (v: number | null) => void) => (
+    <div className="fact" key={label}>
+      <span className="label">{label}</span>
+      <span className="row">
+        <DraftBox label={label} value={value ?? null} step={0.05} onSet={onSet} placeholder="from the room" />
+        <span className="unit">m</span>
+      </span>
+    </div>
+  );
+  const setZone = (change: Partial<Schemas["Zone"]>) =>
+    zone && edit.change({ ...surface, zone: { ...zone, ...change } }, false);
+  return (
+    <section className="factgroup">
+      <h3>Place and size</h3>
+      <p className="small soft">
+        {view.areaM2} m²{view.lengthM > 0 ? `, ${view.lengthM} m` : ""}: {view.measured}
+      </p>
+      {zone ? (
+        <>
+          {number("From the left end", zone.leftM, (v) => setZone({ leftM: v ?? 0 }))}
+          {number("Above the lower edge", zone.bottomM, (v) => setZone({ bottomM: v ?? 0 }))}
+          {number("Zone width", zone.widthM, (v) => v && setZone({ widthM: v }))}
+          {number("Zone height", zone.heightM, (v) => v && setZone({ heightM: v }))}
+        </>
+      ) : (
+        <>
+          {number("Length", size.lengthM, (v) => setSize({ lengthM: v }))}
+          {number("Height or girth", size.heightM, (v) => setSize({ heightM: v }))}
+        </>
+      )}
+      {forms.length > 1 && !zone && (
+        <div className="fact">
+          <label htmlFor="form">Form</label>
+          <select
+            id="form"
+            className="pick"
+            value={surface.form?.kind ?? ""}
+            onChange={(e) =>
+              edit.change({ ...surface, form: e.target.value ? { ...surface.form, kind: e.target.value } : null })
+            }
+          >
+            <option value="">as usual</option>
+            {forms.map((f) => (
+              <option key={f.id} value={f.id}>
+                {f.title}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+      {surface.form && /casement|sash|fixed/.test(surface.form.kind) && (
+        <div className="fact">
+          <label htmlFor="lights">Panes of glass</label>
+          <DraftBox
+            id="lights"
+            label=""
+            value={surface.form.lights ?? null}
+            onSet={(lights) => surface.form && edit.change({ ...surface, form: { ...surface.form, lights } })}
+            placeholder="4"
+          />
+        </div>
+      )}
+      {surface.form && /pipe|column|gutter/.test(surface.form.kind) && (
+        <div className="fact">
+          <label htmlFor="diameter">Diameter, mm</label>
+          <DraftBox
+            id="diameter"
+            label=""
+            value={surface.form.diameterMm ?? null}
+            onSet={(diameterMm) => surface.form && edit.change({ ...surface, form: { ...surface.form, diameterMm } })}
+            placeholder="usual"
+          />
+        </div>
+      )}
+      {view.doubts
+        .filter((d) => !d.path.startsWith("$.readings"))
+        .map((d) => (
+          <p key={d.path} className="caution">
+            {d.says}.{d.meant && ` Meant: ${d.meant}?`}
+          </p>
+        ))}
+      <div className="row wrap">
+        {zone ? (
+          <button type="button" className="btn tight" onClick={() => void merge()}>
+            Merge back
+          </button>
+        ) : (
+          <button type="button" className="btn tight" onClick={() => void split()}>
+            Split off a zone
+          </button>
+        )}
+        <button type="button" className="btn tight" onClick={() => setCopying(true)}>
+          Copy survey to …
+        </button>
+      </div>
+      {problem && <p className="hold">{problem}</p>}
+      {copying && <CopySurvey surface={surface} onClose={() => setCopying(false)} />}
+    </section>
+  );
+}

@@ -1,0 +1,120 @@
+import { useState } from "react";
+import type { Catalogue, Surface, SurfaceView } from "../api/client";
+import type { Edit } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
+import { now } from "./say";
+
+type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
+
+/** Checks made: numbers read and outcomes judged, each with what it means, when, where and with what. */
+export function ReadingsEditor({ edit, surface, catalogue, view }: Props) {
+  const readings = surface.readings ?? [];
+  const family = catalogue.substrates.find((s) => s.id === surface.substrate)?.family;
+  const [pick, setPick] = useState("");
+  const check = catalogue.checks.find((c) => c.id === pick);
+  const put = (next: typeof readings) => edit.change({ ...surface, readings: next });
+  const add = (reading: (typeof readings)[number]) => {
+    put([...readings, { ...reading, at: now() }]);
+    setPick("");
+  };
+  return (
+    <section className="factgroup">
+      <h3>Checks made</h3>
+      <ul className="list">
+        {readings.map((r, i) => {
+          const made = catalogue.checks.find((c) => c.id === r.check);
+          const doubt = view.doubts.find((d) => d.path.startsWith(`$.readings[${i}]`));
+          const key = `${i}${r.check}${r.at}`;
+          const title = made?.title ?? r.check;
+          const says = r.outcome
+            ? made?.outcomes.find((o) => o.id === r.outcome)?.title
+            : `${r.value} ${r.unit ?? made?.unit}`;
+          return (
+            <li key={key} className="record">
+              <div className="row small">
+                <b style={{ minWidth: 74 }}>{says}</b>
+                <span className="grow" title={made ? `${made.limits}. ${made.source}` : undefined}>
+                  {title}
+                </span>
+                <button
+                  type="button"
+                  className="btn tight"
+                  aria-label={`Take away: ${title}`}
+                  onClick={() => put(readings.filter((_, n) => n !== i))}
+                >
+                  ×
+                </button>
+              </div>
+              <div className="row small soft">
+                <span>{r.at?.replace("T", " ").slice(0, 16)}</span>
+                {r.instrument && <span>{r.instrument}</span>}
+                <input
+                  className="pick"
+                  style={{ minHeight: 24, maxWidth: 150 }}
+                  aria-label={`${title}: where`}
+                  placeholder="where"
+                  key={r.where ?? ""}
+                  defaultValue={r.where ?? ""}
+                  onBlur={(e) => {
+                    const where = e.target.value.trim() || null;
+                    if (where !== (r.where ?? null)) put(readings.map((x, n) => (n === i ? { ...x, where } : x)));
+                  }}
+                />
+              </div>
+              {doubt && (
+                <p className="caution">
+                  {doubt.says}.{doubt.meant && ` Was it ${doubt.meant}?`}
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <select className="pick" aria-label="Record a check" value={pick} onChange={(e) => setPick(e.target.value)}>
+        <option value="">Record a check …</option>
+        {catalogue.checks
+          .filter((c) => !family || c.grounds.length === 0 || c.grounds.includes(family))
+          .map((c) => (
+            <option key={c.id} value={c.id}>
+              {c.title}
+            </option>
+          ))}
+      </select>
+      {check && (
+        <div className="checkcard">
+          {check.hazard && <p className="caution">{check.hazard}</p>}
+          <p className="small">{check.do}</p>
+          <p className="small soft">
+            {check.tools}. {check.minutes} min{check.waitHours > 0 ? `, result after ${check.waitHours} h` : ""}.{" "}
+            {check.limits}.{check.again ? ` Again: ${check.again}.` : ""} {check.source}
+          </p>
+          {check.unit ? (
+            <span className="row">
+              <DraftBox
+                label={`${check.title}, value`}
+                value={null}
+                step={0.1}
+                onSet={(value) => value !== null && add({ check: check.id, value, unit: check.unit })}
+                placeholder={`${check.least} to ${check.most}`}
+              />
+              <span className="unit">{check.unit}</span>
+            </span>
+          ) : (
+            <div className="row wrap">
+              {check.outcomes.map((o) => (
+                <button
+                  key={o.id}
+                  type="button"
+                  className="btn tight"
+                  onClick={() => add({ check: check.id, outcome: o.id })}
+                >
+                  {o.title}
+                </button>
+              ))}
+            </div>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,229 @@
+import type { Catalogue, Schemas, Surface } from "../api/client";
+import { type Field, groups } from "./fields";
+
+/** Something that a line could mean. */
+export type Meaning = {
+  key: string;
+  title: string;
+  does: string;
+  /** Null while a number is still wanted. */
+  apply: ((surface: Surface) => Surface) | null;
+};
+
+type Entry = {
+  key: string;
+  title: string;
+  words: string[];
+  mean: (line: Line) => Meaning | null;
+};
+
+type Line = { words: string[]; absent: boolean; value: number | null; unit: string | null };
+
+const split = (text: string) =>
+  text
+    .toLowerCase()
+    .split(/[^a-z0-9.°µ%]+/)
+    .filter(Boolean);
+
+/** Reads a line such as "pin 18", "no ring", "loose 6", "peel 12 %", "temp 68 F". */
+export function read(text: string): Line {
+  let rest = text.trim();
+  const absent = /^(!|no |not )/i.test(rest);
+  rest = rest.replace(/^(!|no |not )\s*/i, "");
+  const number = /(?:^|\s)(-?\d+(?:[.,]\d+)?)\s*([a-zA-Z%/µ°0-9]*)\s*$/.exec(rest);
+  const value = number ? Number(number[1]?.replace(",", ".")) : null;
+  if (number) rest = rest.slice(0, number.index);
+  return { words: split(rest), absent, value, unit: number?.[2] || null };
+}
+
+/** Everything that can be said of a surface, best match first. */
+export function meanings(text: string, entries: Entry[]): Meaning[] {
+  const line = read(text);
+  if (line.words.length === 0) return [];
+  return entries
+    .map((entry) => ({ entry, score: score(line.words, entry) }))
+    .filter((x) => x.score > 0)
+    .sort((a, b) => b.score - a.score || a.entry.title.length - b.entry.title.length)
+    .map((x) => x.entry.mean(line))
+    .filter((m) => m !== null)
+    .slice(0, 7);
+}
+
+// Every word said must begin a word of the entry; earlier words and whole words count more.
+function score(said: string[], entry: Entry): number {
+  let sum = 0;
+  for (const word of said) {
+    const at = entry.words.findIndex((w) => w.startsWith(word));
+    if (at < 0) return 0;
+    sum += (entry.words[at] === word ? 2 : 1) + 1 / (at + 1);
+  }
+  return sum;
+}
+
+// Short words of the bag that no title holds.
+const nicknames: Record<string, string> = {
+  T_damp_pin: "pin wme damp",
+  T_damp_wood: "pin mc timber wood",
+  T_air_rh: "rh room air",
+  T_surf_t: "temp face surface",
+  T_dewpoint: "dew margin",
+  T_ph: "ph",
+  T_gloss: "gloss gu",
+  T_dft: "dft film",
+  T_crosscut: "crosscut cross",
+  T_knife: "scrape scraper",
+  T_tap: "tap hollow",
+  T_drop: "drop suction",
+  T_probe: "awl probe",
+  T_salt_strip: "salts nitrate",
+  T_crack_w: "crack",
+};
+
+export function entriesOf(catalogue: Catalogue, family: string | undefined): Entry[] {
+  const entries: Entry[] = [];
+  for (const field of groups.flatMap((g) => g.fields)) entries.push(...ofField(field));
+  for (const sign of catalogue.signs) {
+    const scale = catalogue.scales.find((s) => s.id === sign.scale);
+    entries.push({
+      key: sign.id,
+      title: sign.title,
+      words: split(`${sign.title} ${sign.id.slice(2)}`),
+      mean: (line) => {
+        const present = !line.absent;
+        const measured = line.value !== null && scale?.unit ? line.value : null;
+        const graded = line.value !== null && scale && !scale.unit ? String(line.value) : null;
+        const klass = graded ? scale?.classes.find((c) => c.name === graded) : undefined;
+        return {
+          key: sign.id,
+          title: sign.title,
+          does: !present
+            ? "looked for, absent"
+            : measured !== null
+              ? `seen, ${measured} ${scale?.unit}`
+              : klass
+                ? `seen, class ${klass.name}: ${klass.words}`
+                : "seen",
+          apply: (s) => ({
+            ...s,
+            signs: [
+              ...(s.signs ?? []).filter((x) => x.sign !== sign.id),
+              {
+                sign: sign.id,
+                present,
+                ...(measured !== null ? { measure: measured } : {}),
+                ...(klass ? { grade: klass.name } : {}),
+              },
+            ],
+          }),
+        };
+      },
+    });
+  }
+  for (const check of catalogue.checks) {
+    if (family && check.grounds.length > 0 && !check.grounds.includes(family as Schemas["SubstrateFamily"])) continue;
+    if (check.unit) entries.push(ofReading(check));
+    for (const outcome of check.outcomes) {
+      if (check.unit) continue;
+      entries.push({
+        key: `${check.id}:${outcome.id}`,
+        title: `${check.title}: ${outcome.title}`,
+        words: split(`${nicknames[check.id] ?? ""} ${check.title} ${outcome.title} ${outcome.id}`),
+        mean: () => ({
+          key: `${check.id}:${outcome.id}`,
+          title: `${check.title}: ${outcome.title}`,
+          does: "check made",
+          apply: (s) => ({
+            ...s,
+            readings: [...(s.readings ?? []), { check: check.id, outcome: outcome.id, at: now() }],
+          }),
+        }),
+      });
+    }
+  }
+  for (const coating of catalogue.coatings)
+    entries.push({
+      key: coating.id,
+      title: coating.title,
+      words: split(`coat ${coating.title}`),
+      mean: (line) => ({
+        key: coating.id,
+        title: `Coat on top: ${coating.title}`,
+        does: line.value ? `${line.value} coats` : "one coat",
+        apply: (s) => ({
+          ...s,
+          layers: [...(s.layers ?? []), { coating: coating.id, coats: Math.max(1, Math.round(line.value ?? 1)) }],
+        }),
+      }),
+    });
+  return entries;
+}
+
+function ofReading(check: Schemas["CheckChoice"]): Entry {
+  return {
+    key: check.id,
+    title: check.title,
+    words: split(`${nicknames[check.id] ?? ""} ${check.title}`),
+    mean: (line) => {
+      const unit = check.otherUnits.find((u) => u.toLowerCase() === line.unit?.toLowerCase());
+      const { value } = line;
+      return {
+        key: check.id,
+        title: check.title,
+        does: value === null ? `type a number in ${check.unit}` : `reads ${value} ${unit ?? check.unit}`,
+        apply:
+          value === null
+            ? null
+            : (s) => ({
+                ...s,
+                readings: [...(s.readings ?? []), { check: check.id, value, unit: unit ?? check.unit, at: now() }],
+              }),
+      };
+    },
+  };
+}
+
+function ofField(field: Field): Entry[] {
+  const set = (value: unknown) => (s: Surface) => ({ ...s, facts: { ...s.facts, [field.key]: value } });
+  if (field.kind === "pick")
+    return field.options.map(([value, word]) => ({
+      key: `${field.key}:${value}`,
+      title: `${field.label}: ${word}`,
+      words: split(`${field.label} ${word}`),
+      mean: () => ({
+        key: `${field.key}:${value}`,
+        title: `${field.label}: ${word}`,
+        does: "fact",
+        apply: set(value),
+      }),
+    }));
+  return [
+    {
+      key: field.key,
+      title: field.label,
+      words: split(field.label),
+      mean: (line) => {
+        if (field.kind === "yesno")
+          return {
+            key: field.key,
+            title: field.label,
+            does: line.absent ? "no" : "yes",
+            apply: set(!line.absent),
+          };
+        const value = line.absent ? 0 : line.value;
+        const unit = field.kind === "percent" ? "%" : field.unit;
+        return {
+          key: field.key,
+          title: field.label,
+          does: value === null ? `type a number in ${unit}` : `${value} ${unit}`,
+          apply: value === null ? null : set(field.kind === "percent" ? value / 100 : value),
+        };
+      },
+    },
+  ];
+}
+
+/** Local date and time to the second, as the job file writes it. */
+export const now = () => {
+  const d = new Date();
+  return new Date(d.getTime() - d.getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
+};
