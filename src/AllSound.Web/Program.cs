@@ -20,6 +20,7 @@ builder.Services.AddResponseCompression(options =>
 builder.Services.AddSingleton(_ => new Database(settings.Database));
 builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<Analysis>();
+builder.Services.AddSingleton(_ => new InstrumentLine(settings.Instruments));
 
 var app = builder.Build();
 app.UseExceptionHandler();
@@ -39,6 +40,7 @@ app.MapOpenApi("/api/openapi/{documentName}.json");
 app.MapJobs();
 app.MapSurfaces();
 app.MapCatalogue();
+app.MapInstruments();
 if (Directory.Exists(settings.WebRoot))
 {
     var files = new PhysicalFileProvider(settings.WebRoot);

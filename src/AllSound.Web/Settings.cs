@@ -5,8 +5,9 @@ namespace AllSound.Web;
 /// <param name="Urls">Addresses to listen on; loopback unless told otherwise.</param>
 /// <param name="WebRoot">Folder of the built front end.</param>
 /// <param name="Import">A job file to put in at the start, or null.</param>
+/// <param name="Instruments">Host and port of the instrument service.</param>
 /// <param name="Fresh">Replace a job of the same id with the one put in.</param>
-internal sealed record Settings(string Database, string[] Urls, string WebRoot, string? Import, bool Fresh)
+internal sealed record Settings(string Database, string[] Urls, string WebRoot, string? Import, bool Fresh, string Instruments)
 {
     public const string DefaultUrl = "http://127.0.0.1:5170";
 
@@ -16,6 +17,7 @@ internal sealed record Settings(string Database, string[] Urls, string WebRoot, 
             (configuration["urls"] ?? DefaultUrl).Split(';', StringSplitOptions.RemoveEmptyEntries),
             Path.GetFullPath(configuration["web"] ?? Path.Combine(AppContext.BaseDirectory, "web")),
             configuration["import"],
-            configuration.GetValue("fresh", defaultValue: false)
+            configuration.GetValue("fresh", defaultValue: false),
+            configuration["instruments"] ?? "127.0.0.1:5180"
         );
 }

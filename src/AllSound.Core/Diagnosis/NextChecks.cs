@@ -29,7 +29,8 @@ public static class NextChecks
     public static ImmutableArray<NextCheck> Rank(Job job, Building building, Space space, Surface surface, Specified now)
     {
         ArgumentNullException.ThrowIfNull(now);
-        var open = now.Appraised.Resolutions.Where(r => r.How != Resolved.Inferred).Select(r => r.Facet).ToHashSet();
+        // What anyone would have seen at a glance needs no check until it is seen.
+        var open = now.Appraised.Resolutions.Where(r => r is { How: not Resolved.Inferred, AtAGlance: false }).Select(r => r.Facet).ToHashSet();
         var found = new List<NextCheck>();
         foreach (var check in Checks.All)
         {

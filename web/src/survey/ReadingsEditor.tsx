@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Catalogue, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
+import { Instruments } from "./Instruments";
 import { now } from "./say";
 
 type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
@@ -70,6 +71,7 @@ export function ReadingsEditor({ edit, surface, catalogue, view }: Props) {
           );
         })}
       </ul>
+      <Instruments surface={surface} catalogue={catalogue} onTaken={(r) => put([...readings, r])} />
       <select className="pick" aria-label="Record a check" value={pick} onChange={(e) => setPick(e.target.value)}>
         <option value="">Record a check …</option>
         {catalogue.checks

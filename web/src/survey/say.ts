@@ -14,6 +14,8 @@ type Entry = {
   key: string;
   title: string;
   words: string[];
+  /** True when a number is part of what it says. */
+  counts?: boolean;
   mean: (line: Line) => Meaning | null;
 };
 
@@ -41,13 +43,16 @@ export function meanings(text: string, entries: Entry[]): Meaning[] {
   const line = read(text);
   if (line.words.length === 0) return [];
   return entries
-    .map((entry) => ({ entry, score: score(line.words, entry) }))
-    .filter((x) => x.score > 0)
+    .map((entry) => ({ entry, score: score(line.words, entry) + fits(line, entry) }))
+    .filter((x) => x.score >= 1)
     .sort((a, b) => b.score - a.score || a.entry.title.length - b.entry.title.length)
     .map((x) => x.entry.mean(line))
     .filter((m) => m !== null)
     .slice(0, 7);
 }
+
+// A number said speaks for what is counted or measured, a bare word for what is only seen.
+const fits = (line: Line, entry: Entry) => ((line.value !== null) === (entry.counts === true) ? 0.6 : 0);
 
 // Every word said must begin a word of the entry; earlier words and whole words count more.
 function score(said: string[], entry: Entry): number {
@@ -87,7 +92,8 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
     entries.push({
       key: sign.id,
       title: sign.title,
-      words: split(`${sign.title} ${sign.id.slice(2)}`),
+      words: split(`${sign.id.slice(2).replaceAll("_", " ")} ${sign.title}`),
+      counts: scale !== undefined,
       mean: (line) => {
         const present = !line.absent;
         const measured = line.value !== null && scale?.unit ? line.value : null;
@@ -163,6 +169,7 @@ function ofReading(check: Schemas["CheckChoice"]): Entry {
     key: check.id,
     title: check.title,
     words: split(`${nicknames[check.id] ?? ""} ${check.title}`),
+    counts: true,
     mean: (line) => {
       const unit = check.otherUnits.find((u) => u.toLowerCase() === line.unit?.toLowerCase());
       const { value } = line;
@@ -201,6 +208,7 @@ function ofField(field: Field): Entry[] {
       key: field.key,
       title: field.label,
       words: split(field.label),
+      counts: field.kind !== "yesno",
       mean: (line) => {
         if (field.kind === "yesno")
           return {
