@@ -126,9 +126,9 @@ internal static class FileVerbs
 
     internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, Whole));
 
-    private static Argument<string> FileArgument() => new("job") { Description = "a job file" };
+    internal static Argument<string> FileArgument() => new("job") { Description = "a job file" };
 
-    private static Job? Load(string path)
+    internal static Job? Load(string path)
     {
         string text;
         try

@@ -195,6 +195,52 @@ public sealed class JobStore(Database database)
     /// <summary>Changes a surface.</summary>
     public Write SaveSurface(string job, Surface surface, long version) => Update("surface", job, surface.Id, Text(surface), version);
 
+    /// <summary>Saves every surface of a job that differs from what was read, all or none.</summary>
+    /// <param name="read">The job as it was read; a surface that changed since makes the whole write stale.</param>
+    /// <param name="job">The job with its surfaces changed and added.</param>
+    public Write SaveSurfaces(StoredJob read, Job job)
+    {
+        ArgumentNullException.ThrowIfNull(read);
+        ArgumentNullException.ThrowIfNull(job);
+        var before = read.Job.Surfaces().ToDictionary(x => x.Surface.Id, x => Text(x.Surface), StringComparer.Ordinal);
+        using var db = database.Open();
+        using var transaction = db.BeginTransaction();
+        var latest = 0L;
+        foreach (var (_, space, surface) in job.Surfaces())
+        {
+            var data = Text(surface);
+            if (!before.TryGetValue(surface.Id, out var old))
+            {
+                var position = db.ExecuteScalar<int>("SELECT COALESCE(MAX(position), -1) + 1 FROM surface WHERE job_id = @Id", new { job.Id });
+                InsertSurface(db, job.Id, space.Id, surface, position, 1);
+                latest = Math.Max(latest, 1);
+            }
+            else if (old != data)
+            {
+                var version = read.Surfaces[surface.Id];
+                var changed = db.Execute(
+                    "UPDATE surface SET data = @data, version = version + 1 WHERE job_id = @Job AND id = @Id AND version = @version",
+                    new
+                    {
+                        Job = job.Id,
+                        surface.Id,
+                        data,
+                        version,
+                    }
+                );
+                if (changed == 0)
+                {
+                    return new Write(Written.Stale, version);
+                }
+
+                latest = Math.Max(latest, version + 1);
+            }
+        }
+
+        transaction.Commit();
+        return new Write(Written.Saved, latest);
+    }
+
     /// <summary>Takes a surface away.</summary>
     public Write DeleteSurface(string job, string surface, long version)
     {

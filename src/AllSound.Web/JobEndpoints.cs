@@ -32,6 +32,29 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .WithName("exportJob");
 
+        api.MapGet("/{job}/surfaces.csv", (string job, JobStore store) => Table(store, job, "surfaces", Tables.Surfaces))
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("exportSurfaces");
+        api.MapGet("/{job}/readings.csv", (string job, JobStore store) => Table(store, job, "readings", Tables.Readings))
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("exportReadings");
+        api.MapPost("/{job}/surfaces.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadSurfaces))
+            .Accepts<string>("text/csv")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("importSurfaces");
+        api.MapPost("/{job}/readings.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadReadings))
+            .Accepts<string>("text/csv")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("importReadings");
+
         api.MapPost("/import", Import).Accepts<Job>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("importJob");
 
         api.MapGet(
@@ -57,6 +80,37 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("saveSpace");
+    }
+
+    private static IResult Table(JobStore store, string job, string what, Func<Job, string> write) =>
+        store.Find(job) is { } stored ? Results.File(Encoding.UTF8.GetBytes(write(stored.Job)), "text/csv", $"{job}.{what}.csv") : Requests.NotFound("job");
+
+    private static async Task<IResult> TakeIn(
+        JobStore store,
+        string job,
+        HttpRequest request,
+        Func<Job, string, (Job? Job, System.Collections.Immutable.ImmutableArray<Fault> Faults)> read
+    )
+    {
+        var (text, problem) = await Requests.Text(request);
+        if (text is null)
+        {
+            return problem!;
+        }
+
+        if (store.Find(job) is not { } stored)
+        {
+            return Requests.NotFound("job");
+        }
+
+        var (whole, faults) = read(stored.Job, text);
+        if (whole is null)
+        {
+            return Requests.Problem(faults);
+        }
+
+        var write = store.SaveSurfaces(stored, whole);
+        return write.Outcome == Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "surface");
     }
 
     private static async Task<IResult> Import(HttpRequest request, JobStore store, bool replace = false)

@@ -19,6 +19,7 @@ builder.Services.AddResponseCompression(options =>
 });
 builder.Services.AddSingleton(_ => new Database(settings.Database));
 builder.Services.AddSingleton<JobStore>();
+builder.Services.AddSingleton<PhotoStore>();
 builder.Services.AddSingleton<Analysis>();
 builder.Services.AddSingleton(_ => new InstrumentLine(settings.Instruments));
 
@@ -41,6 +42,7 @@ app.MapJobs();
 app.MapSurfaces();
 app.MapCatalogue();
 app.MapInstruments();
+app.MapPhotos();
 if (Directory.Exists(settings.WebRoot))
 {
     var files = new PhysicalFileProvider(settings.WebRoot);

@@ -65,8 +65,9 @@ internal static class SurfaceEndpoints
         api.MapDelete("/surfaces/{surface}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteSurface");
     }
 
-    private static IResult Delete(string job, string surface, long version, JobStore store)
+    private static IResult Delete(string job, string surface, long version, JobStore store, PhotoStore photos)
     {
+        var zoneOf = Place(store, job, surface)?.Surface.Zone?.Of;
         // A zone without its element would hang in the air.
         if (Place(store, job, surface) is { } place && place.Space.Surfaces.FirstOrDefault(s => s.Zone?.Of == surface) is { } zone)
         {
@@ -74,6 +75,11 @@ internal static class SurfaceEndpoints
         }
 
         var write = store.DeleteSurface(job, surface, version);
+        if (write.Outcome == Written.Saved && zoneOf is not null)
+        {
+            photos.Move(job, surface, zoneOf);
+        }
+
         return write.Outcome == Written.Saved ? Results.Ok(new Saved(surface, write.Version)) : Requests.Refused(write, "surface");
     }
 

@@ -1,31 +1,44 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Modal } from "antd";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Refusal } from "../api/client";
+import { saveDrawing } from "../drawing/save";
 
-/** Job files out and in. A file at fault is refused with what is wrong and changes nothing. */
+/** Files out and in: the job, tables of surfaces and readings, the drawings. A file at fault is refused with what is wrong and changes nothing. */
 export function FileMenu({ job }: { job: string }) {
   const input = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
   const navigate = useNavigate();
+  const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
+  const send = async (to: string, type: string, text: string) => {
+    const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body: text });
+    const answer = (await response.json()) as { id?: string; title?: string; detail?: string };
+    if (!response.ok)
+      throw new Refusal(response.status, answer.detail ?? answer.title ?? `refused (${response.status})`, {});
+    await client.invalidateQueries();
+    return answer;
+  };
   const bring = async (file: File, replace: boolean) => {
     try {
-      const response = await fetch(`/api/jobs/import?replace=${replace}`, {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: await file.text(),
-      });
-      const answer = (await response.json()) as { id?: string; title?: string; detail?: string };
-      if (!response.ok)
-        throw new Refusal(response.status, answer.detail ?? answer.title ?? `refused (${response.status})`, {});
-      await client.invalidateQueries();
-      navigate(`/${answer.id}/survey`);
+      const text = await file.text();
+      if (/\.csv$/i.test(file.name)) {
+        // A table of readings names the surface and the check; one of surfaces its ids.
+        const kind = /(^|,)"?check"?(,|\r|\n)/.test(text.slice(0, 400)) ? "readings" : "surfaces";
+        await send(`/api/jobs/${job}/${kind}.csv`, "text/csv", text);
+        setOpen(false);
+      } else {
+        const answer = await send(`/api/jobs/import?replace=${replace}`, "application/json", text);
+        setOpen(false);
+        navigate(`/${answer.id}/survey`);
+      }
     } catch (error) {
       if (
         error instanceof Refusal &&
         error.status === 409 &&
         !replace &&
+        !/\.csv$/i.test(file.name) &&
         window.confirm("A job of this name is here already. Replace it with the file?")
       )
         await bring(file, true);
@@ -46,10 +59,15 @@ export function FileMenu({ job }: { job: string }) {
       <button type="button" onClick={() => input.current?.click()}>
         Import
       </button>
+      {job && (
+        <button type="button" onClick={() => setOpen(true)}>
+          Files
+        </button>
+      )}
       <input
         ref={input}
         type="file"
-        accept=".json,application/json"
+        accept=".json,application/json,.csv,text/csv"
         hidden
         aria-label="Job file"
         onChange={(e) => {
@@ -58,6 +76,50 @@ export function FileMenu({ job }: { job: string }) {
           if (file) void bring(file, false);
         }}
       />
+      <Modal title="Files" open={open} onCancel={() => setOpen(false)} footer={null} destroyOnHidden>
+        <ul className="list files">
+          <li>
+            <a href={`/api/jobs/${job}/export`} download>
+              Job file (JSON)
+            </a>
+            everything but the photos; reads back without loss
+          </li>
+          <li>
+            <a href={`/api/jobs/${job}/surfaces.csv`} download>
+              Surfaces (CSV)
+            </a>
+            one row each, for a spreadsheet
+          </li>
+          <li>
+            <a href={`/api/jobs/${job}/readings.csv`} download>
+              Readings (CSV)
+            </a>
+            one row each
+          </li>
+          <li>
+            <button type="button" className="btn tight" onClick={() => saveDrawing(".room svg", `${job}-room.svg`)}>
+              Room drawing (SVG)
+            </button>
+            as it stands on the sheet
+          </li>
+          <li>
+            <button
+              type="button"
+              className="btn tight"
+              onClick={() => saveDrawing(".section svg", `${job}-section.svg`)}
+            >
+              Section drawing (SVG)
+            </button>
+            of the surface in hand
+          </li>
+          <li>
+            <button type="button" className="btn tight" onClick={() => input.current?.click()}>
+              Take in a file
+            </button>
+            a job file, or a table of surfaces or readings; a fault names its line and column
+          </li>
+        </ul>
+      </Modal>
       {problem && (
         <div className="toast" role="alert">
           The file was not taken in: {problem}{" "}

@@ -3,6 +3,7 @@ import type { Catalogue, Facts, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { type Field, groups } from "./fields";
 import { LayersEditor } from "./LayersEditor";
+import { Photos } from "./Photos";
 import { PlacePanel } from "./PlacePanel";
 import { ReadingsEditor } from "./ReadingsEditor";
 import { SignsEditor } from "./SignsEditor";
@@ -31,6 +32,7 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
           ))}
         </section>
       ))}
+      <Photos job={view.job} surface={surface} />
       <PlacePanel edit={edit} surface={surface} catalogue={catalogue} view={view} />
     </div>
   );

@@ -1,0 +1,30 @@
+/** Saves a drawing as a file that looks the same anywhere: tones and type are written into it. */
+export function saveDrawing(selector: string, name: string) {
+  const drawn = document.querySelector<SVGSVGElement>(selector);
+  if (!drawn) return;
+  const copy = drawn.cloneNode(true) as SVGSVGElement;
+  const from = [drawn, ...drawn.querySelectorAll("*")];
+  const to = [copy, ...copy.querySelectorAll("*")];
+  from.forEach((element, i) => {
+    const style = getComputedStyle(element);
+    const target = to[i] as SVGElement;
+    for (const property of ["fill", "stroke", "stroke-width", "opacity", "font-family", "font-size", "font-weight"]) {
+      const value = style.getPropertyValue(property);
+      // A pattern is named by its place in the page; the file holds it under the same name.
+      if (value && !value.startsWith("url(")) target.style.setProperty(property, value);
+    }
+    target.removeAttribute("class");
+    target.removeAttribute("tabindex");
+  });
+  const box = drawn.viewBox.baseVal;
+  const scale = drawn.clientWidth / Math.max(box.width, 0.001);
+  copy.setAttribute("xmlns", "http://www.w3.org/2000/svg");
+  copy.setAttribute("width", String(Math.round(box.width * scale)));
+  copy.setAttribute("height", String(Math.round(box.height * scale)));
+  const url = URL.createObjectURL(new Blob([new XMLSerializer().serializeToString(copy)], { type: "image/svg+xml" }));
+  const link = document.createElement("a");
+  link.href = url;
+  link.download = name;
+  link.click();
+  URL.revokeObjectURL(url);
+}
