@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Collections.Immutable;
 using System.Data;
 using System.Text.Json;
@@ -45,6 +46,11 @@ public sealed record StoredJob(Job Job, long Version, IReadOnlyDictionary<string
 /// <summary>Jobs in the database. Each edit is one transaction; a stale one is refused, never merged or lost in silence.</summary>
 public sealed class JobStore(Database database)
 {
+    private const int MostParsed = 50_000;
+
+    // Records are values: what was read of a version once is read for good.
+    private readonly ConcurrentDictionary<(string Table, string Job, string Id, long Version), object> parsed = new();
+
     private sealed record Row(string Id, string Parent, string Data, long Version);
 
     /// <summary>All jobs by title.</summary>
@@ -72,8 +78,8 @@ public sealed class JobStore(Database database)
         var buildings = Rows(db, "SELECT id AS Id, job_id AS Parent, data AS Data, version AS Version FROM building WHERE job_id = @id ORDER BY position, id", id);
         var spaces = Rows(db, "SELECT id AS Id, building_id AS Parent, data AS Data, version AS Version FROM space WHERE job_id = @id ORDER BY position, id", id);
         var surfaces = Rows(db, "SELECT id AS Id, space_id AS Parent, data AS Data, version AS Version FROM surface WHERE job_id = @id ORDER BY position, id", id);
-        var bySpace = surfaces.ToLookup(r => r.Parent, r => Read<Surface>(r.Data));
-        var byBuilding = spaces.ToLookup(r => r.Parent, r => Read<Space>(r.Data) with { Surfaces = [.. bySpace[r.Id]] });
+        var bySpace = surfaces.ToLookup(r => r.Parent, r => Known<Surface>("surface", id, r));
+        var byBuilding = spaces.ToLookup(r => r.Parent, r => Known<Space>("space", id, r) with { Surfaces = [.. bySpace[r.Id]] });
         var whole = Read<Job>(job.Data) with { Buildings = [.. buildings.Select(r => Read<Building>(r.Data) with { Spaces = [.. byBuilding[r.Id]] })] };
         return new StoredJob(
             whole,
@@ -145,6 +151,25 @@ public sealed class JobStore(Database database)
 
         transaction.Commit();
         return new Write(Written.Saved, next);
+    }
+
+    /// <summary>Changes a job's own record; its buildings, spaces and surfaces are records of their own.</summary>
+    public Write SaveJob(Job job, long version)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        using var db = database.Open();
+        var data = Text(job with { Buildings = [] });
+        var changed = db.Execute(
+            "UPDATE job SET data = @data, version = version + 1 WHERE id = @Id AND version = @version",
+            new
+            {
+                job.Id,
+                data,
+                version,
+            }
+        );
+        var known = db.QuerySingleOrDefault<long?>("SELECT version FROM job WHERE id = @Id", new { job.Id });
+        return changed > 0 ? new Write(Written.Saved, version + 1) : new Write(known is null ? Written.NotFound : Written.Stale, known ?? 0);
     }
 
     /// <summary>Adds a space to a building.</summary>
@@ -307,6 +332,17 @@ public sealed class JobStore(Database database)
                 version,
             }
         );
+
+    private T Known<T>(string table, string job, Row row)
+        where T : class
+    {
+        if (parsed.Count > MostParsed)
+        {
+            parsed.Clear();
+        }
+
+        return (T)parsed.GetOrAdd((table, job, row.Id, row.Version), _ => Read<T>(row.Data));
+    }
 
     private static List<Row> Rows(IDbConnection db, string sql, string id) => [.. db.Query<Row>(sql, new { id })];
 

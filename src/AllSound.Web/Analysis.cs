@@ -15,6 +15,7 @@ internal sealed class Analysis
 {
     private const int Most = 20_000;
     private readonly ConcurrentDictionary<Key, Specified> specified = new();
+    private readonly ConcurrentDictionary<Key, ImmutableArray<CheckReport>> weighed = new();
 
     private sealed record Key(string Job, long JobVersion, string Space, long SpaceVersion, string Surface, long SurfaceVersion);
 
@@ -26,9 +27,75 @@ internal sealed class Analysis
             specified.Clear();
         }
 
-        var key = new Key(stored.Job.Id, stored.Version, space.Id, stored.Spaces[space.Id], surface.Id, stored.Surfaces[surface.Id]);
-        return specified.GetOrAdd(key, _ => Specifier.Specify(stored.Job, building, space, surface));
+        return specified.GetOrAdd(Of(stored, space, surface), _ => Specifier.Specify(stored.Job, building, space, surface));
     }
+
+    /// <summary>The next checks for a surface of a stored job.</summary>
+    public ImmutableArray<CheckReport> Checks(StoredJob stored, Building building, Space space, Surface surface)
+    {
+        if (weighed.Count > Most)
+        {
+            weighed.Clear();
+        }
+
+        return weighed.GetOrAdd(
+            Of(stored, space, surface),
+            _ => Reporting.Diagnose(stored.Job, building, space, surface, Specify(stored, building, space, surface)).Checks
+        );
+    }
+
+    /// <summary>
+    /// The next checks for a whole job, each with the surfaces that it would change. Weighs what it can within the
+    /// patience given and says how far it came; what was weighed is kept, so that asking again goes on from there.
+    /// </summary>
+    public JobChecks Checks(StoredJob stored, TimeSpan patience)
+    {
+        var places = stored.Job.Surfaces().ToArray();
+        var until = TimeProvider.System.GetTimestamp();
+        var found = new ConcurrentBag<(Surface Surface, CheckReport Check)>();
+        var done = 0;
+        Parallel.ForEach(
+            places,
+            (place, state) =>
+            {
+                var known = weighed.ContainsKey(Of(stored, place.Space, place.Surface));
+                if (!known && TimeProvider.System.GetElapsedTime(until) > patience)
+                {
+                    return;
+                }
+
+                foreach (var check in Checks(stored, place.Building, place.Space, place.Surface))
+                {
+                    found.Add((place.Surface, check));
+                }
+
+                Interlocked.Increment(ref done);
+            }
+        );
+        return new JobChecks(
+            done,
+            places.Length,
+            [
+                .. found
+                    .GroupBy(f => f.Check.Check, StringComparer.Ordinal)
+                    .Select(g => new JobCheck(
+                        g.Key,
+                        g.First().Check.Title,
+                        g.First().Check.Minutes,
+                        g.First().Check.Gate,
+                        Math.Round(g.Sum(f => f.Check.Value), 2),
+                        [.. g.Select(f => f.Surface.Id).Order(StringComparer.Ordinal)],
+                        g.OrderByDescending(f => f.Check.Value).ThenBy(f => f.Surface.Id, StringComparer.Ordinal).First().Check.WouldChange
+                    ))
+                    .OrderByDescending(c => c.Gate)
+                    .ThenByDescending(c => c.Value)
+                    .ThenBy(c => c.Check, StringComparer.Ordinal),
+            ]
+        );
+    }
+
+    private static Key Of(StoredJob stored, Space space, Surface surface) =>
+        new(stored.Job.Id, stored.Version, space.Id, stored.Spaces[space.Id], surface.Id, stored.Surfaces[surface.Id]);
 
     /// <summary>Everything about one surface.</summary>
     public SurfaceView View(StoredJob stored, Building building, Space space, Surface surface)
@@ -36,7 +103,7 @@ internal sealed class Analysis
         var found = Specify(stored, building, space, surface);
         var measured = Geometry.Measure(space, surface);
         var report = Reporting.Report(stored.Job, surface, found);
-        var diagnosis = Reporting.Findings(surface, found);
+        var diagnosis = Reporting.Findings(stored.Job, surface, found);
         return new SurfaceView(
             stored.Job.Id,
             space.Id,
@@ -71,6 +138,8 @@ internal sealed class Analysis
             stored.Job.Title,
             stored.Job.Jurisdiction,
             stored.Job.Rates,
+            stored.Job.Judgements,
+            stored.Version,
             [
                 .. stored.Job.Buildings.Select(b => new BuildingView(
                     b.Id,
@@ -84,7 +153,7 @@ internal sealed class Analysis
                             },
                             stored.Spaces[s.Id],
                             Unfolding.Unfold(s),
-                            [.. s.Surfaces.Select(f => Line(stored, b, s, f))]
+                            [.. s.Surfaces.AsParallel().AsOrdered().Select(f => Line(stored, b, s, f))]
                         )),
                     ]
                 )),

@@ -1,3 +1,4 @@
+using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
@@ -48,6 +49,14 @@ internal static class CatalogueEndpoints
             )),
         ],
         [.. Forms.All.Select(f => new FormChoice(f.Id, f.Title, f.Elements, f.How))],
+        [
+            .. Causes.All.Select(c => new CauseChoice(
+                c.Id,
+                c.Title,
+                c.Weights,
+                [.. c.Evidence.Select(e => new EvidenceChoice(e.Sign, Signs.Find(e.Sign)!.Title, e.IfCause, e.IfNot))]
+            )),
+        ],
         [
             .. Operations.All.Select(o => new OperationChoice(
                 o.Id,

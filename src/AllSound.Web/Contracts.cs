@@ -9,7 +9,15 @@ namespace AllSound.Web;
 internal sealed record JobSummary(string Id, string Title, long Surfaces);
 
 /// <summary>A job with its spaces and the state of every surface.</summary>
-internal sealed record JobView(string Id, string Title, Jurisdiction Jurisdiction, Rates Rates, ImmutableArray<BuildingView> Buildings);
+internal sealed record JobView(
+    string Id,
+    string Title,
+    Jurisdiction Jurisdiction,
+    Rates Rates,
+    ImmutableArray<Judgement> Judgements,
+    long Version,
+    ImmutableArray<BuildingView> Buildings
+);
 
 /// <summary>A building.</summary>
 internal sealed record BuildingView(string Id, string Title, int? Built, ImmutableArray<SpaceView> Spaces);
@@ -58,11 +66,26 @@ internal sealed record CopyRequest(ImmutableArray<CopyTarget> Targets, bool Only
 /// <summary>What copying would do, or did, to one surface.</summary>
 internal sealed record CopyResult(string Id, string Title, long Version, bool Saved, ImmutableArray<string> Differences, string? Problem);
 
+/// <summary>A check that would change the work on some surfaces of a job.</summary>
+internal sealed record JobCheck(string Check, string Title, double Minutes, bool Gate, double Value, ImmutableArray<string> Surfaces, ImmutableArray<string> WouldChange);
+
+/// <summary>The next checks of a job, and how many of its surfaces were weighed so far.</summary>
+internal sealed record JobChecks(int Weighed, int Of, ImmutableArray<JobCheck> Checks);
+
 /// <summary>An edit of a surface, made on a version of it.</summary>
 internal sealed record SurfaceEdit(long Version, Surface Surface);
 
 /// <summary>An edit of a space, made on a version of it.</summary>
 internal sealed record SpaceEdit(long Version, Space Space);
+
+/// <summary>A job's own judgements, made on a version of it.</summary>
+internal sealed record JudgementsEdit(long Version, ImmutableArray<Judgement> Judgements);
+
+/// <summary>How a sign bears on a cause, with the numbers as given.</summary>
+internal sealed record EvidenceChoice(string Sign, string Title, double IfCause, double IfNot);
+
+/// <summary>A cause with its numbers as given.</summary>
+internal sealed record CauseChoice(string Id, string Title, ImmutableArray<double> Weights, ImmutableArray<EvidenceChoice> Evidence);
 
 /// <summary>What was saved.</summary>
 internal sealed record Saved(string Id, long Version);
@@ -120,6 +143,7 @@ internal sealed record Catalogue(
     ImmutableArray<ScaleChoice> Scales,
     ImmutableArray<CheckChoice> Checks,
     ImmutableArray<FormChoice> Forms,
+    ImmutableArray<CauseChoice> Causes,
     ImmutableArray<OperationChoice> Operations,
     ImmutableArray<Choice> Products
 );

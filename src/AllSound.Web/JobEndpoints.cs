@@ -8,6 +8,9 @@ namespace AllSound.Web;
 /// <summary>Jobs, spaces, quantities, import and export.</summary>
 internal static class JobEndpoints
 {
+    // Answered within a second, complete or not; the page asks again until it is.
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(0.8);
+
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs").WithTags("jobs");
@@ -32,6 +35,14 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .WithName("exportJob");
 
+        api.MapGet(
+                "/{job}/checks",
+                (string job, JobStore store, Analysis analysis) =>
+                    store.Find(job) is { } stored ? Results.Ok(analysis.Checks(stored, Patience)) : Requests.NotFound("job")
+            )
+            .Produces<JobChecks>()
+            .ProducesProblem(404)
+            .WithName("getJobChecks");
         api.MapGet("/{job}/surfaces.csv", (string job, JobStore store) => Table(store, job, "surfaces", Tables.Surfaces))
             .Produces<string>(200, "text/csv")
             .ProducesProblem(404)
@@ -73,6 +84,13 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("addSpace");
+        api.MapPut("/{job}/judgements", SaveJudgements)
+            .Accepts<JudgementsEdit>("application/json")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("saveJudgements");
         api.MapPut("/{job}/spaces/{space}", SaveSpace)
             .Accepts<SpaceEdit>("application/json")
             .Produces<Saved>()
@@ -149,6 +167,29 @@ internal static class JobEndpoints
         return write.Outcome == Written.Saved
             ? Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, write.Version))
             : Requests.Refused(write, "space");
+    }
+
+    private static async Task<IResult> SaveJudgements(string job, HttpRequest request, JobStore store)
+    {
+        var (edit, problem) = await Requests.Read<JudgementsEdit>(request);
+        if (edit is null)
+        {
+            return problem!;
+        }
+
+        var faults = JobSense.JudgementFaults(edit.Judgements);
+        if (!faults.IsEmpty)
+        {
+            return Requests.Problem(faults);
+        }
+
+        if (store.Find(job) is not { } stored)
+        {
+            return Requests.NotFound("job");
+        }
+
+        var write = store.SaveJob(stored.Job with { Judgements = edit.Judgements }, edit.Version);
+        return write.Outcome == Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "job");
     }
 
     private static async Task<IResult> SaveSpace(string job, string space, HttpRequest request, JobStore store)

@@ -25,17 +25,7 @@ internal static class SurfaceEndpoints
                 "/surfaces/{surface}/checks",
                 (string job, string surface, JobStore store, Analysis analysis) =>
                     Place(store, job, surface) is { } place
-                        ? Results.Ok(
-                            Reporting
-                                .Diagnose(
-                                    place.Stored.Job,
-                                    place.Building,
-                                    place.Space,
-                                    place.Surface,
-                                    analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)
-                                )
-                                .Checks.ToArray()
-                        )
+                        ? Results.Ok(analysis.Checks(place.Stored, place.Building, place.Space, place.Surface).ToArray())
                         : Requests.NotFound("surface")
             )
             .Produces<CheckReport[]>()

@@ -37,7 +37,10 @@ public static class NoisyOr
     /// <param name="family">Family of the substrate.</param>
     /// <param name="recorded">Signs seen, or looked for and absent. Repeats of a sign add nothing; a sign recorded both ways is taken as seen.</param>
     /// <returns>Findings, likeliest first; empty when no sign was seen.</returns>
-    public static ImmutableArray<Finding> Diagnose(SubstrateFamily family, IEnumerable<SignSeen> recorded)
+    public static ImmutableArray<Finding> Diagnose(SubstrateFamily family, IEnumerable<SignSeen> recorded) => Diagnose(family, recorded, Causes.All);
+
+    /// <summary>Diagnoses from recorded signs by causes with numbers of one's own; see <see cref="Causes.With(ImmutableArray{Judgement})"/>.</summary>
+    public static ImmutableArray<Finding> Diagnose(SubstrateFamily family, IEnumerable<SignSeen> recorded, ImmutableArray<Cause> known)
     {
         var signs = recorded
             .Where(s => Signs.Find(s.Sign) is not null)
@@ -50,7 +53,7 @@ public static class NoisyOr
             return [];
         }
 
-        var causes = Causes.All.Where(c => c.Weight(family) > 0).ToArray();
+        var causes = known.Where(c => c.Weight(family) > 0).ToArray();
         var model = new Model(causes, signs);
         var total = causes.Sum(c => c.Weight(family)) + UnknownWeight;
         var odds = causes.Select(c => c.Weight(family) / (total - c.Weight(family))).ToArray();

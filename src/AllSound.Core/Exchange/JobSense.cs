@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
+using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
@@ -36,6 +37,7 @@ public static partial class JobSense
             faults.Add("$.rates.currency", "expected a three-letter currency code such as GBP");
         }
 
+        JudgementFaults(faults, job.Judgements);
         if (job.Buildings.IsDefaultOrEmpty)
         {
             faults.Add("$.buildings", "expected at least one building");
@@ -159,6 +161,35 @@ public static partial class JobSense
 
         Sequence(faults, $"{at}.sequence", surface.Sequence);
         Sequence(faults, $"{at}.done", surface.Done);
+    }
+
+    /// <summary>Everything wrong with a job's own judgements, with paths from the job.</summary>
+    public static ImmutableArray<Fault> JudgementFaults(ImmutableArray<Judgement> judgements)
+    {
+        var faults = new Faults();
+        JudgementFaults(faults, judgements);
+        return faults.ToImmutable();
+    }
+
+    private static void JudgementFaults(Faults faults, ImmutableArray<Judgement> judgements)
+    {
+        for (var i = 0; i < judgements.Length; i++)
+        {
+            var at = $"$.judgements[{i}]";
+            var judgement = judgements[i];
+            if (Causes.Find(judgement.Cause) is not { } cause)
+            {
+                faults.Add($"{at}.cause", $"unknown cause '{judgement.Cause}'; ./allsound causes lists them");
+            }
+            else if (judgement.Sign is { } sign && cause.Evidence.All(e => e.Sign != sign))
+            {
+                faults.Add($"{at}.sign", $"'{sign}' does not bear on {cause.Id}");
+            }
+
+            Range(faults, $"{at}.weight", judgement.Weight, 0, 20);
+            Range(faults, $"{at}.ifCause", judgement.IfCause, 0.01, 0.99);
+            Range(faults, $"{at}.ifNot", judgement.IfNot, 0.01, 0.99);
+        }
     }
 
     private static void FormFaults(Faults faults, string at, Surface surface)

@@ -35,15 +35,16 @@ public static class Reporting
     /// <summary>Diagnoses a surface that was specified already.</summary>
     public static DiagnosisReport Diagnose(Job job, Building building, Space space, Surface surface, Specified specified)
     {
-        return Findings(surface, specified) with { Checks = [.. NextChecks.Rank(job, building, space, surface, specified).Select(Report)] };
+        return Findings(job, surface, specified) with { Checks = [.. NextChecks.Rank(job, building, space, surface, specified).Select(Report)] };
     }
 
     /// <summary>Findings, holds and presumptions without the next checks, which take longer to weigh.</summary>
-    public static DiagnosisReport Findings(Surface surface, Specified specified)
+    public static DiagnosisReport Findings(Job job, Surface surface, Specified specified)
     {
+        ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(specified);
-        var findings = NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface));
+        var findings = NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface), Causes.With(job.Judgements));
         return new(surface.Id, surface.Title, [.. findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
     }
 

@@ -108,7 +108,13 @@ public static class Geometry
         var wall = space.Walls.FirstOrDefault(w => w.Id == surface.Wall);
         switch (surface.Element)
         {
-            case Element.Wall or Element.Panelling or Element.Boarding or Element.ChimneyBreast or Element.Cladding or Element.Tile when wall is not null:
+            case Element.Wall
+            or Element.Panelling
+            or Element.Boarding
+            or Element.ChimneyBreast
+            or Element.Cladding
+            or Element.Tile
+            or Element.RoofSheet when wall is not null:
                 var deducted = wall.Openings.Select(o => o.WidthM * o.HeightM).Where(a => a > DeductOverM2).Sum();
                 var net = Math.Max(0, (wall.LengthM * wall.HeightM) - deducted);
                 var clamped = (wall.LengthM * wall.HeightM) < deducted ? "; the openings are larger than the wall" : "";

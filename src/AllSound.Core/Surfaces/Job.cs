@@ -186,6 +186,9 @@ public sealed record Job
     /// <summary>Money.</summary>
     public Rates Rates { get; init; } = new();
 
+    /// <summary>Likelihoods that this job judges otherwise than the program; empty: as given.</summary>
+    public ImmutableArray<Judgement> Judgements { get; init; } = [];
+
     /// <summary>Buildings.</summary>
     public required ImmutableArray<Building> Buildings { get; init; }
 
@@ -195,6 +198,25 @@ public sealed record Job
         from space in building.Spaces
         from surface in space.Surfaces
         select (building, space, surface);
+}
+
+/// <summary>A number of the diagnosis that somebody judges otherwise.</summary>
+public sealed record Judgement
+{
+    /// <summary>Id of the cause.</summary>
+    public required string Cause { get; init; }
+
+    /// <summary>Id of the sign that bears on it; null for the cause's own prior weight.</summary>
+    public string? Sign { get; init; }
+
+    /// <summary>Prior weight, 0 to 20, on whatever ground it is possible; when no sign is named.</summary>
+    public double? Weight { get; init; }
+
+    /// <summary>P(sign seen | this cause), 0.01 to 0.99.</summary>
+    public double? IfCause { get; init; }
+
+    /// <summary>P(sign seen | not this cause), 0.01 to 0.99.</summary>
+    public double? IfNot { get; init; }
 }
 
 /// <summary>Prices that turn hours and litres into money.</summary>

@@ -83,10 +83,7 @@ public static class Unfolding
 
     private static void Lay(ImmutableArray<Piece>.Builder pieces, Space space, Wall wall, double x, double y, HashSet<string> taken)
     {
-        var own = space.Surfaces.FirstOrDefault(s =>
-            s.Zone is null && s.Wall == wall.Id && s.Element is Element.Wall or Element.ChimneyBreast or Element.Panelling or Element.Boarding
-        );
-        own = own?.Wall == wall.Id ? own : null;
+        var own = space.Surfaces.FirstOrDefault(s => s.Zone is null && s.Wall == wall.Id && FillsWall(s.Element));
         Take(taken, own);
         pieces.Add(new Piece("wall", own?.Id, wall.Id, own?.Title ?? wall.Title ?? wall.Id, x, y, wall.LengthM, wall.HeightM));
         foreach (var opening in wall.Openings)
@@ -183,6 +180,9 @@ public static class Unfolding
             );
         }
     }
+
+    private static bool FillsWall(Element element) =>
+        element is Element.Wall or Element.ChimneyBreast or Element.Panelling or Element.Boarding or Element.Cladding or Element.RoofSheet or Element.Tile;
 
     private static void Take(HashSet<string> taken, Surface? surface)
     {

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { speech, translate } from "../shell/words";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -15,6 +16,15 @@ export type Section = Schemas["Section"];
 export type Verdict = Schemas["Verdict"];
 
 export const api = createClient<paths>({ baseUrl: "/" });
+
+// Terms are a matter of who reads: the server speaks one, the page says it as wanted.
+api.use({
+  async onResponse({ request, response }) {
+    if (speech.get().terms === "british" || !response.headers.get("content-type")?.includes("json")) return undefined;
+    const answer = translate(new URL(request.url).pathname, await response.clone().json());
+    return new Response(JSON.stringify(answer), { status: response.status, headers: response.headers });
+  },
+});
 
 /** What the server said was wrong, in its own words. */
 export class Refusal extends Error {

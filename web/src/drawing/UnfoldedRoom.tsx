@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import type { SpaceView, Verdict } from "../api/client";
+import { useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
 
 export const verdictWords: Record<Verdict, string> = {
@@ -14,6 +15,7 @@ type Props = { space: SpaceView; selected: string; onSelect: (surface: string) =
 /** The room laid flat, in metres: walls in walking order, ceiling above, woodwork where it runs. */
 export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   const { width, height, pieces } = space.unfolded;
+  const { area, length } = useSpeech();
   const sheet = useRef<SVGSVGElement>(null);
   // On a phone the room is wider than the screen: keep the surface that is worked on in sight.
   useEffect(() => {
@@ -93,7 +95,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
                   {label}
                 </text>
                 <text className="dim" x={piece.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
-                  {`${verdictWords[line.verdict]} · ${line.areaM2} m²${line.leadPresumed ? " · Pb?" : ""}`}
+                  {`${verdictWords[line.verdict]} · ${area(line.areaM2)}${line.leadPresumed ? " · Pb?" : ""}`}
                 </text>
               </g>
             )}
@@ -112,7 +114,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
               fontSize={size * 0.85}
               textAnchor="middle"
             >
-              {`${wall.lengthM} m`}
+              {length(wall.lengthM)}
             </text>
           )
         );

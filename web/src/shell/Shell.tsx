@@ -11,6 +11,7 @@ import type { Mode } from "../theme";
 import { WorkView } from "../work/WorkView";
 import { FileMenu } from "./FileMenu";
 import { type Place, PlaceProvider, type View, views } from "./Place";
+import { SpeechMenu } from "./SpeechMenu";
 
 const titles: Record<View, string> = {
   survey: "Survey",
@@ -163,7 +164,13 @@ export function Shell({ mode, onMode }: Props) {
           </nav>
         )}
       </main>
-      <Modal title="Shortcuts" open={help} onCancel={() => setHelp(false)} footer={null} destroyOnHidden>
+      <Modal
+        title="Shortcuts, words and units"
+        open={help}
+        onCancel={() => setHelp(false)}
+        footer={null}
+        destroyOnHidden
+      >
         <table className="take">
           <tbody>
             {(
@@ -187,6 +194,7 @@ export function Shell({ mode, onMode }: Props) {
             ))}
           </tbody>
         </table>
+        <SpeechMenu />
       </Modal>
     </div>
   );

@@ -3,6 +3,7 @@ import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type Catalogue, type JobView, type Schemas } from "../api/client";
 import { keys } from "../job/data";
+import { useSpeech } from "../shell/words";
 
 const elements: [Schemas["Element"], string][] = [
   ["wall", "wall"],
@@ -71,18 +72,52 @@ type SurfaceProps = {
 /** A new surface: as little as lets it be drawn and reasoned about; the rest is recorded as it is found. */
 export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProps) {
   const client = useQueryClient();
+  const { say, lengthUnit, fromLength } = useSpeech();
   const [title, setTitle] = useState("");
   const [element, setElement] = useState<Schemas["Element"]>("wall");
   const [substrate, setSubstrate] = useState("gyp_old");
   const [wall, setWall] = useState("");
   const [problem, setProblem] = useState("");
   const here = job.buildings.flatMap((b) => b.spaces).find((s) => s.space.id === space);
+  const opening = element === "door" || element === "window";
+  const [hole, setHole] = useState({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
   const needsWall =
-    element === "wall" || element === "chimneyBreast" || element === "panelling" || element === "boarding";
+    opening ||
+    element === "wall" ||
+    element === "chimneyBreast" ||
+    element === "panelling" ||
+    element === "boarding" ||
+    element === "cladding" ||
+    element === "architrave";
   const save = async () => {
     const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
     const id = slug(title, taken);
     try {
+      if (opening && wall && here) {
+        const walls = (here.space.walls ?? []).map((w) =>
+          w.id === wall
+            ? {
+                ...w,
+                openings: [
+                  ...(w.openings ?? []),
+                  {
+                    kind: element as "door" | "window",
+                    fromLeftM: fromLength(Number(hole.fromLeft)) ?? 0,
+                    widthM: fromLength(Number(hole.width)) ?? 0,
+                    heightM: fromLength(Number(hole.height)) ?? 0,
+                    sillM: fromLength(Number(hole.sill)) ?? 0,
+                  },
+                ],
+              }
+            : w,
+        );
+        await ask(
+          api.PUT("/api/jobs/{job}/spaces/{space}", {
+            params: { path: { job: job.id, space } },
+            body: { version: here.version, space: { ...here.space, walls } },
+          }),
+        );
+      }
       await ask(
         api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
           params: { path: { job: job.id, space } },
@@ -128,11 +163,13 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
               const next = e.target.value as Schemas["Element"];
               setElement(next);
               setSubstrate(usual[next] ?? "sw");
+              if (next === "window") setHole({ fromLeft: "0.8", width: "1.2", height: "1.2", sill: "0.9" });
+              if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
             }}
           >
             {elements.map(([id, word]) => (
               <option key={id} value={id}>
-                {word}
+                {say(word)}
               </option>
             ))}
           </select>
@@ -160,6 +197,32 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
             </select>
           </div>
         )}
+        {opening &&
+          wall &&
+          (
+            [
+              ["fromLeft", "From the left end"],
+              ["sill", "Above the floor"],
+              ["width", "Opening width"],
+              ["height", "Opening height"],
+            ] as const
+          ).map(([key, label]) => (
+            <div className="fact" key={key}>
+              <label htmlFor={`hole-${key}`}>{label}</label>
+              <span className="row">
+                <input
+                  id={`hole-${key}`}
+                  className="pick"
+                  type="number"
+                  step={0.05}
+                  min={0}
+                  value={hole[key]}
+                  onChange={(e) => setHole({ ...hole, [key]: e.target.value })}
+                />
+                <span className="unit">{lengthUnit}</span>
+              </span>
+            </div>
+          ))}
         {problem && <p className="hold">{problem}</p>}
         <button type="submit" hidden aria-hidden tabIndex={-1} />
       </form>
@@ -169,16 +232,31 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
 
 type SpaceProps = { job: JobView; open: boolean; onClose: (added?: string) => void };
 
-/** A new room by its width, depth and height; the walls follow. */
+const kinds = [
+  ["room", "room"],
+  ["elevation", "outside elevation"],
+  ["roofSlope", "roof slope"],
+] as const;
+
+/** A new room by its width, depth and height, an elevation or a roof slope by its width and height; its walls follow, and its usual surfaces if wanted. */
 export function AddSpace({ job, open, onClose }: SpaceProps) {
   const client = useQueryClient();
   const [title, setTitle] = useState("");
+  const { lengthUnit, fromLength } = useSpeech();
   const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
+  const [kind, setKind] = useState<(typeof kinds)[number][0]>("room");
+  const [furnish, setFurnish] = useState(false);
   const [problem, setProblem] = useState("");
   const building = job.buildings[0];
   const save = async () => {
     if (!building) return;
-    const [w, d, h] = [Number(size.width), Number(size.depth), Number(size.height)];
+    const [w, d, h] = [size.width, size.depth, size.height].map((n) => fromLength(Number(n)) ?? 0) as [
+      number,
+      number,
+      number,
+    ];
+    const names = kind === "room" ? ["first", "second", "third", "fourth"] : ["face"];
+    const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
     const id = slug(
       title,
       job.buildings.flatMap((b) => b.spaces).map((s) => s.space.id),
@@ -190,10 +268,10 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
           body: {
             id,
             title: title.trim(),
-            kind: "room",
-            walls: (["first", "second", "third", "fourth"] as const).map((name, i) => ({
+            kind,
+            walls: names.map((name, i) => ({
               id: `wall-${i + 1}`,
-              title: `${name[0]?.toUpperCase()}${name.slice(1)} wall`,
+              title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
               lengthM: i % 2 === 0 ? w : d,
               heightM: h,
               openings: [],
@@ -202,6 +280,26 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
           },
         }),
       );
+      for (const [i, made] of (furnish ? usualSurfaces(kind, names) : []).entries()) {
+        const surface = slug(`${id} ${made.title}`, taken);
+        taken.push(surface);
+        await ask(
+          api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
+            params: { path: { job: job.id, space: id } },
+            body: {
+              ...made,
+              id: surface,
+              exposure: kind === "room" ? "inside" : "outside",
+              ...(made.element === "wall" ||
+              made.element === "chimneyBreast" ||
+              made.element === "cladding" ||
+              made.element === "roofSheet"
+                ? { wall: `wall-${i + 1}` }
+                : {}),
+            },
+          }),
+        );
+      }
       await client.invalidateQueries({ queryKey: keys.job(job.id) });
       setTitle("");
       setProblem("");
@@ -223,7 +321,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
           value={size[key]}
           onChange={(e) => setSize({ ...size, [key]: e.target.value })}
         />
-        <span className="unit">m</span>
+        <span className="unit">{lengthUnit}</span>
       </span>
     </div>
   );
@@ -248,12 +346,49 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
           {/* biome-ignore lint/a11y/noAutofocus: the dialog was opened to type this */}
           <input id="space-title" className="pick" autoFocus value={title} onChange={(e) => setTitle(e.target.value)} />
         </div>
-        {number("width", "First wall")}
-        {number("depth", "Second wall")}
-        {number("height", "Height")}
+        <div className="fact">
+          <label htmlFor="space-kind">Kind</label>
+          <select
+            id="space-kind"
+            className="pick"
+            value={kind}
+            onChange={(e) => setKind(e.target.value as typeof kind)}
+          >
+            {kinds.map(([id, word]) => (
+              <option key={id} value={id}>
+                {word}
+              </option>
+            ))}
+          </select>
+        </div>
+        {number("width", kind === "room" ? "First wall" : "Width")}
+        {kind === "room" && number("depth", "Second wall")}
+        {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
+        <label className="row small">
+          <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
+          {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
+        </label>
         {problem && <p className="hold">{problem}</p>}
         <button type="submit" hidden aria-hidden tabIndex={-1} />
       </form>
     </Modal>
   );
+}
+
+// What such a space always has, to be recorded as found.
+function usualSurfaces(kind: (typeof kinds)[number][0], names: string[]) {
+  const wall = (name: string) => ({
+    title: `${name[0]?.toUpperCase()}${name.slice(1)} wall`,
+    element: "wall" as Schemas["Element"],
+    substrate: "gyp_old",
+  });
+  if (kind === "elevation")
+    return [{ title: "Face", element: "cladding" as Schemas["Element"], substrate: "render_cem" }];
+  if (kind === "roofSlope")
+    return [{ title: "Roof sheet", element: "roofSheet" as Schemas["Element"], substrate: "galv_old" }];
+  return [
+    ...names.map(wall),
+    { title: "Ceiling", element: "ceiling" as Schemas["Element"], substrate: "gyp_old" },
+    { title: "Skirting", element: "skirting" as Schemas["Element"], substrate: "sw" },
+  ];
 }

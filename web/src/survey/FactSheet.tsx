@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { Catalogue, Facts, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { useSpeech } from "../shell/words";
 import { type Field, groups } from "./fields";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
@@ -41,6 +42,7 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
 type RowProps = { field: Field; value: unknown; onSet: (value: unknown, soon?: boolean) => void };
 
 function FactRow({ field, value, onSet }: RowProps) {
+  const { say } = useSpeech();
   const id = useId();
   const unknown = value === null || value === undefined;
   const cls = `fact${unknown ? " unknown" : ""}`;
@@ -52,8 +54,8 @@ function FactRow({ field, value, onSet }: RowProps) {
     ];
     return (
       <div className={cls}>
-        <span className="label" id={id} title={field.help}>
-          {field.label}
+        <span className="label" id={id} title={say(field.help)}>
+          {say(field.label)}
         </span>
         <div className="row">
           <fieldset className="tri" aria-labelledby={id} style={{ margin: 0, padding: 0 }}>
@@ -70,8 +72,8 @@ function FactRow({ field, value, onSet }: RowProps) {
   }
   return (
     <div className={cls}>
-      <label htmlFor={id} title={field.help}>
-        {field.label}
+      <label htmlFor={id} title={say(field.help)}>
+        {say(field.label)}
       </label>
       {field.kind === "pick" ? (
         <select
@@ -83,7 +85,7 @@ function FactRow({ field, value, onSet }: RowProps) {
           <option value="">not known</option>
           {field.options.map(([v, word]) => (
             <option key={v} value={v}>
-              {word}
+              {say(word)}
             </option>
           ))}
         </select>

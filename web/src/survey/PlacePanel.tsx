@@ -5,6 +5,7 @@ import { keys } from "../job/data";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
+import { useSpeech } from "../shell/words";
 import { CopySurvey } from "./CopySurvey";
 
 type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
@@ -15,6 +16,7 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
   const client = useQueryClient();
   const [copying, setCopying] = useState(false);
   const [problem, setProblem] = useState("");
+  const { area, length, lengthUnit, toLength, fromLength } = useSpeech();
   const size = surface.size ?? {};
   const setSize = (change: Partial<Schemas["Size"]>) =>
     edit.change({ ...surface, size: { ...size, ...change } }, false);
@@ -63,8 +65,14 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
     <div className="fact" key={label}>
       <span className="label">{label}</span>
       <span className="row">
-        <DraftBox label={label} value={value ?? null} step={0.05} onSet={onSet} placeholder="from the room" />
-        <span className="unit">m</span>
+        <DraftBox
+          label={label}
+          value={toLength(value)}
+          step={0.05}
+          onSet={(v) => onSet(fromLength(v))}
+          placeholder="from the room"
+        />
+        <span className="unit">{lengthUnit}</span>
       </span>
     </div>
   );
@@ -74,7 +82,8 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
     <section className="factgroup">
       <h3>Place and size</h3>
       <p className="small soft">
-        {view.areaM2} m²{view.lengthM > 0 ? `, ${view.lengthM} m` : ""}: {view.measured}
+        {area(view.areaM2)}
+        {view.lengthM > 0 ? `, ${length(view.lengthM)}` : ""}: {view.measured}
       </p>
       {zone ? (
         <>

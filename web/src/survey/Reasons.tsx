@@ -1,8 +1,12 @@
 import type { SurfaceView } from "../api/client";
 import { useChecks } from "../job/data";
+import { usePlace } from "../shell/Place";
+import { AcrossTheJob } from "./AcrossTheJob";
+import { Numbers } from "./Numbers";
 
 /** What holds the work, why the surface fails, what was taken for granted, and which check would change something. */
 export function Reasons({ view }: { view: SurfaceView }) {
+  const { catalogue } = usePlace();
   const checks = useChecks(view.job, view.surface.id, view.version);
   return (
     <>
@@ -38,6 +42,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
             ))}
           </ul>
           <p className="small soft">Cure: {f.cures.join("; ")}.</p>
+          {catalogue && <Numbers cause={f.cause} catalogue={catalogue} />}
         </article>
       ))}
       <h3 style={{ marginTop: 10 }}>Taken for granted</h3>
@@ -71,6 +76,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
           </p>
         </article>
       ))}
+      <AcrossTheJob />
     </>
   );
 }

@@ -3,6 +3,7 @@ import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom, verdictWords } from "../drawing/UnfoldedRoom";
 import { usePlace } from "../shell/Place";
 import { SaveMark } from "../shell/SaveMark";
+import { useSpeech } from "../shell/words";
 import { AddSpace, AddSurface } from "./AddThings";
 import { FactSheet } from "./FactSheet";
 import { OptionGlance } from "./OptionGlance";
@@ -13,6 +14,7 @@ import { Unknowns } from "./Unknowns";
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
   const { job, space, view, edit, catalogue, go } = usePlace();
+  const { area, length } = useSpeech();
   const [adding, setAdding] = useState<"surface" | "space" | null>(null);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
   const turn = (step: 1 | -1) => {
@@ -102,7 +104,7 @@ export function SurveyView() {
           {view && (
             <span className="soft small">
               {view.areaM2 > 0
-                ? `${view.areaM2} m²${view.lengthM > 0 ? `, ${view.lengthM} m` : ""}`
+                ? `${area(view.areaM2)}${view.lengthM > 0 ? `, ${length(view.lengthM)}` : ""}`
                 : "no dimensions yet"}
             </span>
           )}

@@ -1,0 +1,118 @@
+import { useSyncExternalStore } from "react";
+
+export type Terms = "british" | "american";
+export type Units = "metric" | "us";
+
+// One meaning, two ways to say it. Longer sayings first; the job file knows neither.
+const american: [string, string][] = [
+  ["methylated spirit", "denatured alcohol"],
+  ["white spirit", "mineral spirits"],
+  ["shellac knotting", "shellac knot sealer"],
+  ["contract matt", "contractor flat"],
+  ["durable matt", "washable flat"],
+  ["matt emulsion", "flat latex paint"],
+  ["silk emulsion", "satin latex paint"],
+  ["wall emulsion", "latex wall paint"],
+  ["dust sheet", "drop cloth"],
+  ["gypsum skim", "gypsum skim coat"],
+  ["pebbledash", "pebble dash"],
+  ["skirting", "baseboard"],
+  ["architrave", "casing"],
+  ["plasterboard", "drywall"],
+  ["emulsion", "latex paint"],
+  ["cornice", "crown molding"],
+  ["moulding", "molding"],
+  ["mouldings", "moldings"],
+  ["render", "stucco"],
+  ["filler", "spackle"],
+  ["knotting", "knot sealer"],
+  ["aluminium", "aluminum"],
+  ["galvanised", "galvanized"],
+  ["mould", "mold"],
+  ["colours", "colors"],
+  ["colour", "color"],
+  ["vapour", "vapor"],
+  ["grey", "gray"],
+  ["fibreboard", "fiberboard"],
+  ["fibre", "fiber"],
+  ["litres", "liters"],
+  ["litre", "liter"],
+  ["metres", "meters"],
+  ["metre", "meter"],
+  ["tins", "cans"],
+  ["timber", "wood"],
+  ["stabilising", "stabilizing"],
+  ["matt", "flat"],
+];
+const finder = new RegExp(`\\b(${american.map(([british]) => british).join("|")})\\b`, "gi");
+const table = new Map(american);
+
+/** A text in American terms. */
+export const americanised = (text: string) =>
+  text.replace(finder, (found) => {
+    const word = table.get(found.toLowerCase()) ?? found;
+    return found[0] === found[0]?.toUpperCase() && found[0] !== found[0]?.toLowerCase()
+      ? (word[0]?.toUpperCase() ?? "") + word.slice(1)
+      : word;
+  });
+
+const listeners = new Set<() => void>();
+const read = () => ({
+  terms: (localStorage.getItem("terms") === "american" ? "american" : "british") as Terms,
+  units: (localStorage.getItem("units") === "us" ? "us" : "metric") as Units,
+});
+let current = read();
+
+export const speech = {
+  get: () => current,
+  set(change: Partial<typeof current>) {
+    for (const [key, value] of Object.entries(change)) localStorage.setItem(key, value);
+    current = read();
+    for (const listener of listeners) listener();
+  },
+};
+
+const subscribe = (listener: () => void) => {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+};
+
+const foot = 0.3048;
+const trim = (value: number, digits: number) => Number(value.toFixed(digits)).toString();
+
+/** Words and units as this person wants them; what is stored is always the neutral meaning in SI. */
+export function useSpeech() {
+  const { terms, units } = useSyncExternalStore(subscribe, speech.get);
+  const us = units === "us";
+  return {
+    terms,
+    units,
+    say: (text: string) => (terms === "american" ? americanised(text) : text),
+    length: (metres: number) => (us ? `${trim(metres / foot, 1)} ft` : `${trim(metres, 2)} m`),
+    area: (squareMetres: number) =>
+      us ? `${trim(squareMetres / (foot * foot), 0)} ft²` : `${trim(squareMetres, 2)} m²`,
+    volume: (litres: number) => (us ? `${trim(litres / 3.785411784, 2)} gal` : `${trim(litres, 2)} L`),
+    film: (microns: number) => (us ? `${trim(microns / 25.4, 1)} mil` : `${Math.round(microns)} µm`),
+    lengthUnit: us ? "ft" : "m",
+    toLength: (metres: number | null | undefined) =>
+      metres === null || metres === undefined ? null : us ? Number((metres / foot).toFixed(3)) : metres,
+    fromLength: (shown: number | null) => (shown === null ? null : us ? Number((shown * foot).toFixed(4)) : shown),
+  };
+}
+
+/** Answers of the server in the terms wanted. What people typed themselves is left as they typed it. */
+export function translate(path: string, answer: unknown): unknown {
+  if (current.terms === "british" || typeof answer !== "object" || answer === null) return answer;
+  if (path.endsWith("/api/catalogue")) return deep(answer, new Set(["id"]));
+  if (/\/surfaces\/[^/]+(\/checks)?$/.test(path) || /\/(quantities|checks)$/.test(path))
+    return deep(answer, new Set(["id", "surface", "check", "cause", "operation", "product", "chosen", "option"]));
+  return answer;
+}
+
+function deep(value: unknown, keep: Set<string>): unknown {
+  if (typeof value === "string") return americanised(value);
+  if (Array.isArray(value)) return value.map((item) => deep(item, keep));
+  if (typeof value === "object" && value !== null)
+    return Object.fromEntries(Object.entries(value).map(([k, v]) => [k, keep.has(k) ? v : deep(v, keep)]));
+  return value;
+}
