@@ -20,6 +20,9 @@ public enum Verdict : byte
 
     /// <summary>Held or blocked.</summary>
     Held,
+
+    /// <summary>What the film is, or whether it holds, is not known: nothing can be said yet.</summary>
+    Unseen,
 }
 
 /// <summary>One layer in a section.</summary>
@@ -112,6 +115,11 @@ public sealed record Section(
         )
         {
             return Verdict.Failing;
+        }
+
+        if (specified.Appraised.Resolutions.Any(r => r.How == Resolved.Assumed && (r.Facet == Facets.Loose || r.Facet == Facets.Film)))
+        {
+            return Verdict.Unseen;
         }
 
         // Anything beyond making safe, covering, cleaning and finishing is preparation.

@@ -19,6 +19,9 @@ export function Hatches({ id, scale = 1 }: { id: string; scale?: number }) {
       <pattern id={`${id}-held`} width={7 * s} height={7 * s} patternUnits="userSpaceOnUse">
         <path d={`M0 ${3.5 * s} H${7 * s} M${3.5 * s} 0 V${7 * s}`} {...line} opacity={0.5} />
       </pattern>
+      <pattern id={`${id}-unseen`} width={11 * s} height={11 * s} patternUnits="userSpaceOnUse">
+        <circle cx={5.5 * s} cy={5.5 * s} r={1.4 * s} {...line} opacity={0.7} />
+      </pattern>
       <pattern id={`${id}-bare`} width={5 * s} height={5 * s} patternUnits="userSpaceOnUse">
         <circle cx={1.4 * s} cy={1.4 * s} r={0.8 * s} fill="var(--ink)" opacity={0.6} />
       </pattern>

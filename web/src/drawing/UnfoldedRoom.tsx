@@ -8,6 +8,7 @@ export const verdictWords: Record<Verdict, string> = {
   prepare: "prepare",
   failing: "failing",
   held: "held",
+  unseen: "not tried yet",
 };
 
 type Props = { space: SpaceView; selected: string; onSelect: (surface: string) => void };

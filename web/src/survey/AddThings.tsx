@@ -135,6 +135,7 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
   return (
     <Modal
       title="New surface"
+      afterOpenChange={(shown) => shown && document.getElementById("new-title")?.focus()}
       open={open}
       onCancel={() => onClose()}
       onOk={() => void save()}
@@ -150,8 +151,7 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
       >
         <div className="fact">
           <label htmlFor="new-title">Called</label>
-          {/* biome-ignore lint/a11y/noAutofocus: the dialog was opened to type this */}
-          <input id="new-title" className="pick" autoFocus value={title} onChange={(e) => setTitle(e.target.value)} />
+          <input id="new-title" className="pick" value={title} onChange={(e) => setTitle(e.target.value)} />
         </div>
         <div className="fact">
           <label htmlFor="new-element">Element</label>
@@ -328,6 +328,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
   return (
     <Modal
       title="New room"
+      afterOpenChange={(shown) => shown && document.getElementById("space-title")?.focus()}
       open={open}
       onCancel={() => onClose()}
       onOk={() => void save()}
@@ -343,8 +344,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       >
         <div className="fact">
           <label htmlFor="space-title">Called</label>
-          {/* biome-ignore lint/a11y/noAutofocus: the dialog was opened to type this */}
-          <input id="space-title" className="pick" autoFocus value={title} onChange={(e) => setTitle(e.target.value)} />
+          <input id="space-title" className="pick" value={title} onChange={(e) => setTitle(e.target.value)} />
         </div>
         <div className="fact">
           <label htmlFor="space-kind">Kind</label>
