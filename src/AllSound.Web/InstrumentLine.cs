@@ -9,6 +9,9 @@ namespace AllSound.Web;
 /// <summary>An instrument that can be read.</summary>
 internal sealed record InstrumentView(string Id, string Title, string Check, string Unit);
 
+/// <summary>The instruments in the bag, or why there are none.</summary>
+internal sealed record BagView(InstrumentView[] Instruments, string? Problem);
+
 /// <summary>What came of asking the instrument service; when it failed, why, in words.</summary>
 internal sealed record InstrumentAnswer<T>(T? Value, string? Problem, int Status)
     where T : class;

@@ -58,6 +58,7 @@ public sealed class TableTests
     [InlineData("nonsense\nx", "line 1, column 1")]
     [InlineData("id,id\nstair-wall,x", "line 1, column 2")]
     [InlineData("title\nx", "line 1")]
+    [InlineData("id,title\n", "line 2")]
     [InlineData("id,looseShare\nstair-wall,lots", "line 2, column 2 (looseShare)")]
     [InlineData("id,looseShare\nstair-wall,3", "line 2, column 2 (looseShare)")]
     [InlineData("id,looseShare\nstair-wall", "line 2")]

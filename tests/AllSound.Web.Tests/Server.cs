@@ -12,10 +12,10 @@ public sealed class Server : IDisposable
 {
     private readonly WebApplicationFactory<Program> factory;
 
-    public Server()
+    public Server(string? instruments = null)
     {
         Database = Path.Combine(Path.GetTempPath(), $"allsound-test-{Guid.NewGuid():N}.db");
-        factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b => b.UseSetting("db", Database));
+        factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b => b.UseSetting("db", Database).UseSetting("instruments", instruments ?? "127.0.0.1:1"));
         Client = factory.CreateClient();
     }
 

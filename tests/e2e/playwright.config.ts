@@ -26,10 +26,18 @@ export default defineConfig({
       ],
     },
   },
-  webServer: {
-    command: `rm -f ../../.state/e2e.db*; exec dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port}`,
-    url: `http://127.0.0.1:${port}/api/health`,
-    reuseExistingServer: false,
-    timeout: 60_000,
-  },
+  webServer: [
+    {
+      command: `exec dotnet ../../artifacts/instruments/allsound-instruments.dll --port 5182 --http 5183 --seed 7`,
+      url: "http://127.0.0.1:5183/instruments",
+      reuseExistingServer: false,
+      timeout: 60_000,
+    },
+    {
+      command: `rm -f ../../.state/e2e.db*; exec dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port} --instruments 127.0.0.1:5182`,
+      url: `http://127.0.0.1:${port}/api/health`,
+      reuseExistingServer: false,
+      timeout: 60_000,
+    },
+  ],
 });

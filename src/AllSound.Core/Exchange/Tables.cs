@@ -383,6 +383,11 @@ public static class Tables
                 rows.Add(new Row(csv.Parser.RawRow, header, [.. csv.Parser.Record!.Select(c => c.Trim())]));
             }
 
+            if (rows.Count == 0)
+            {
+                faults.Add("line 2", "the table has column names and no rows");
+            }
+
             return (rows, faults.ToImmutable());
         }
         catch (CsvHelperException)

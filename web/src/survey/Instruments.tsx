@@ -36,11 +36,12 @@ export function Instruments({ surface, catalogue, onTaken }: Props) {
     }
     setBusy("");
   };
-  if (!bag.data) return <p className="small soft">No instrument answers; numbers are typed in.</p>;
+  if (!bag.data?.instruments.length)
+    return <p className="small soft">{bag.data?.problem ?? "No instrument answers; numbers are typed in."}</p>;
   return (
     <div className="bag">
       <span className="small soft">Read with</span>
-      {bag.data
+      {bag.data.instruments
         .filter((i) => suits(i.check))
         .map((i) => (
           <button

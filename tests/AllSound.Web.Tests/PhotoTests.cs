@@ -1,0 +1,155 @@
+using System.Net;
+using System.Net.Http.Json;
+using System.Text.Json.Nodes;
+using SkiaSharp;
+using Xunit;
+
+namespace AllSound.Web.Tests;
+
+/// <summary>Photos are known by their content, stand upright, and stay with the surface.</summary>
+public sealed class PhotoTests : IDisposable
+{
+    private const string Wall = "/api/jobs/sallow-ferry/surfaces/stair-wall/photos";
+    private readonly Server server = new();
+
+    public void Dispose() => server.Dispose();
+
+    [Fact]
+    public async Task A_photo_taken_sideways_is_kept_upright_with_a_thumbnail()
+    {
+        await server.WithDemo();
+        // The camera lay on its side: 60 wide, 40 high, red at the left; turned upright, red is at the top.
+        var added = await Add(Jpeg(60, 40, orientation: 6), "?stage=before&wet=true&caption=corner");
+        Assert.Equal(("before", 40, 60), ((string?)added["stage"], (int)added["width"]!, (int)added["height"]!));
+
+        var bytes = await server.Client.GetByteArrayAsync($"/api/jobs/sallow-ferry/photos/{added["id"]}", TestContext.Current.CancellationToken);
+        using var picture = SKBitmap.Decode(bytes);
+        Assert.Equal((40, 60), (picture.Width, picture.Height));
+        Assert.True(picture.GetPixel(20, 8).Red > 180 && picture.GetPixel(20, 8).Blue < 90);
+        Assert.True(picture.GetPixel(20, 52).Blue > 180);
+        using var thumb = SKBitmap.Decode(
+            await server.Client.GetByteArrayAsync($"/api/jobs/sallow-ferry/photos/{added["id"]}/thumb", TestContext.Current.CancellationToken)
+        );
+        Assert.InRange(Math.Max(thumb.Width, thumb.Height), 1, 320);
+    }
+
+    [Fact]
+    public async Task A_pair_is_made_listed_and_survives_the_job_being_put_in_again()
+    {
+        await server.WithDemo();
+        var before = await Add(Jpeg(80, 60, 1), "?stage=before");
+        await Add(Jpeg(80, 60, 1), $"?stage=after&pairOf={before["id"]}");
+        using var again = await server.Post("/api/jobs/import?replace=true", Testing.Demo.Text);
+        again.EnsureSuccessStatusCode();
+        var listed = (await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!;
+        Assert.Equal(2, listed.Count);
+        Assert.Equal((string?)before["id"], (string?)listed.Single(p => (string?)p!["stage"] == "after")!["pairOf"]);
+    }
+
+    [Fact]
+    public async Task A_merged_zone_hands_its_photos_to_its_element()
+    {
+        await server.WithDemo();
+        using var zone = await server.Post(
+            "/api/jobs/sallow-ferry/spaces/ticket-office/surfaces",
+            """{"id":"corner","title":"Corner","element":"wall","substrate":"gyp_old","zone":{"of":"stair-wall","widthM":0.5,"heightM":0.5}}"""
+        );
+        Assert.Equal(HttpStatusCode.Created, zone.StatusCode);
+        using (var content = new ByteArrayContent(Jpeg(40, 40, 1)))
+        {
+            using var photo = await server.Client.PostAsync("/api/jobs/sallow-ferry/surfaces/corner/photos", content, TestContext.Current.CancellationToken);
+            Assert.Equal(HttpStatusCode.Created, photo.StatusCode);
+        }
+
+        using var whole = await server.Client.DeleteAsync("/api/jobs/sallow-ferry/surfaces/stair-wall?version=1", TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.BadRequest, whole.StatusCode);
+        using var merged = await server.Client.DeleteAsync("/api/jobs/sallow-ferry/surfaces/corner?version=1", TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.OK, merged.StatusCode);
+        Assert.Single((await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!);
+    }
+
+    [Theory]
+    [InlineData("text")]
+    [InlineData("empty")]
+    [InlineData("cut")]
+    [InlineData("gif")]
+    [InlineData("svg")]
+    [InlineData("huge")]
+    [InlineData("tiny")]
+    public async Task What_is_no_picture_is_refused_by_its_content_whatever_it_is_called(string kind)
+    {
+        await server.WithDemo();
+        var file = kind switch
+        {
+            "text" => "not a picture"u8.ToArray(),
+            "empty" => [],
+            "cut" => Jpeg(400, 300, 1)[..600],
+            "gif" => [.. "GIF89a"u8, 1, 0, 1, 0, 0, 0, 0, 0x3B],
+            "svg" => "<svg xmlns=\"http://www.w3.org/2000/svg\"><script>1</script></svg>"u8.ToArray(),
+            "huge" => Header(60_000, 60_000),
+            _ => Jpeg(2, 2, 1),
+        };
+        using var content = new ByteArrayContent(file);
+        content.Headers.ContentType = new("image/jpeg");
+        using var answer = await server.Client.PostAsync(Wall, content, TestContext.Current.CancellationToken);
+        var problem = JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
+
+        Assert.Equal(HttpStatusCode.BadRequest, answer.StatusCode);
+        Assert.NotNull(problem["errors"]!["picture"]);
+        Assert.Empty((await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!);
+    }
+
+    internal static byte[] Jpeg(int width, int height, int orientation)
+    {
+        using var bitmap = new SKBitmap(width, height);
+        using (var canvas = new SKCanvas(bitmap))
+        {
+            canvas.Clear(SKColors.Blue);
+            canvas.DrawRect(0, 0, width / 2f, height, new SKPaint { Color = SKColors.Red });
+        }
+
+        using var image = SKImage.FromBitmap(bitmap);
+        using var data = image.Encode(SKEncodedImageFormat.Jpeg, 95);
+        var plain = data.ToArray();
+        // An EXIF block with the orientation alone, big-endian, behind the start marker.
+        byte[] exif = [0xFF, 0xE1, 0, 34, .. "Exif\0\0"u8, .. "MM"u8, 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte)orientation, 0, 0, 0, 0, 0, 0];
+        return [.. plain[..2], .. exif, .. plain[2..]];
+    }
+
+    // A PNG that claims to be enormous.
+    private static byte[] Header(int width, int height)
+    {
+        using var bitmap = new SKBitmap(16, 16);
+        using var image = SKImage.FromBitmap(bitmap);
+        var png = image.Encode(SKEncodedImageFormat.Png, 100).ToArray();
+        System.Buffers.Binary.BinaryPrimitives.WriteInt32BigEndian(png.AsSpan(16), width);
+        System.Buffers.Binary.BinaryPrimitives.WriteInt32BigEndian(png.AsSpan(20), height);
+        var crc = Crc(png.AsSpan(12, 17));
+        System.Buffers.Binary.BinaryPrimitives.WriteUInt32BigEndian(png.AsSpan(29), crc);
+        return png;
+    }
+
+    // The checksum of PNG (ISO 3309), bit by bit.
+    private static uint Crc(ReadOnlySpan<byte> bytes)
+    {
+        var crc = uint.MaxValue;
+        foreach (var b in bytes)
+        {
+            crc ^= b;
+            for (var bit = 0; bit < 8; bit++)
+            {
+                crc = (crc & 1) != 0 ? (crc >> 1) ^ 0xEDB88320 : crc >> 1;
+            }
+        }
+
+        return ~crc;
+    }
+
+    private async Task<JsonNode> Add(byte[] file, string query)
+    {
+        using var content = new ByteArrayContent(file);
+        using var answer = await server.Client.PostAsync(Wall + query, content, TestContext.Current.CancellationToken);
+        Assert.Equal(HttpStatusCode.Created, answer.StatusCode);
+        return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
+    }
+}
