@@ -38,7 +38,7 @@ test("a surface is surveyed by keyboard alone", async ({ page }) => {
   await page.keyboard.press("f");
   await expect(page.locator(".facts select, .facts input").first()).toBeFocused();
   await page.keyboard.press("Escape");
-  await page.locator("body").press("s");
+  await page.keyboard.press("s");
   await expect(page.getByLabel("Say what you see")).toBeFocused();
   await page.keyboard.type("black spots grouped");
   await page.keyboard.press("Enter");

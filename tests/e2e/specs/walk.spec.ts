@@ -57,23 +57,36 @@ test("the waiting room is surveyed from nothing by keyboard alone", async ({ pag
     "Skirting",
     ...more.map((m) => m[0]),
   ];
-  for (let i = 1; i < surfaces.length; i++) await press("k");
-  await expect(heading("First wall")).toBeVisible();
-  const wall = ["matt emul 3", "peel 8", "no ring", "pin 14", "edges firm", "soil light"];
-  const wood = ["gloss alk 4", "mc 12", "no knot", "firm edge", "soil light"];
+  for (const name of surfaces.slice(0, -1).reverse()) {
+    await press("k");
+    await expect(heading(name)).toBeVisible();
+  }
+  const wall = [
+    "matt emul 3",
+    "peel 8",
+    "no ring",
+    "pin 14",
+    "temp 15",
+    "edges firm",
+    "soil light",
+    "no mould",
+    "no flake",
+    "no needles",
+  ];
+  const wood = ["gloss alk 4", "mc 12", "gloss 55", "no knot", "firm edge", "soil light", "no flake", "no rot"];
   const said: Record<string, string[]> = {
     "First wall": [...wall, "chalk 1"],
-    "Second wall": ["matt emul 3", "pin 26", "tide", "needles 3", "edges lifting"],
+    "Second wall": ["matt emul 3", "pin 26", "tide", "needles 3", "edges lifting", "rh 72", "temp 12"],
     "Third wall": wall,
     "Fourth wall": [...wall, "hollow"],
-    Ceiling: ["matt emul 4", "waterstain 3", "source mended", "pin 13"],
+    Ceiling: ["matt emul 4", "waterstain 3", "source mended", "pin 13", "no mould", "no peel"],
     Skirting: [...wood, "knot ring 1"],
-    Cornice: ["distemper soft", "no peel", "pin 12"],
-    Panelling: ["varnish 3", "mc 11", "gloss 62"],
+    Cornice: ["distemper soft", "no peel", "pin 12", "no blister", "no flake"],
+    Panelling: ["varnish 3", "mc 11", "gloss 62", "no runs", "no flake"],
     Door: [...wood, "runs"],
     "Door frame": wood,
     "Sash window": ["oil lead 6", "mc 22", "putty", "awl 4"],
-    "Window board": ["gloss alk 5", "mc 15", "flake 2"],
+    "Window board": ["gloss alk 5", "mc 15", "flake 2", "no rot", "no runs", "no open joint"],
     "Heating pipe": ["gloss alk 2", "heat 70", "rust 1"],
     "Tiled dado": ["sheet stays whole", "no silicone bead"],
   };
@@ -83,7 +96,7 @@ test("the waiting room is surveyed from nothing by keyboard alone", async ({ pag
     await expect(heading(name)).toBeVisible();
     for (const line of said[name] ?? []) {
       await type(line);
-      await expect(page.getByRole("option").first()).toBeVisible();
+      await expect(page.getByRole("listbox", { name: "Meanings" }).getByRole("option").first()).toBeVisible();
       await press("Enter");
       await expect(page.getByLabel("Say what you see")).toHaveValue("");
       things++;
@@ -98,13 +111,13 @@ test("the waiting room is surveyed from nothing by keyboard alone", async ({ pag
   const readings = room.surfaces.flatMap((s: { readings?: unknown[] }) => s.readings ?? []);
   const signs = room.surfaces.flatMap((s: { signs?: unknown[] }) => s.signs ?? []);
   expect(readings.length).toBeGreaterThanOrEqual(20);
-  expect(signs.length).toBeGreaterThanOrEqual(16);
+  expect(signs.length).toBeGreaterThanOrEqual(40);
   const second = room.surfaces[1];
   expect(second.facts.edges).toBe("lifting");
   await page.goto(`/sallow-ferry/survey/${room.id}/${second.id}`);
   await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
   console.log(`      ${pressed} keystrokes for 14 surfaces and ${things} things said`);
-  expect(pressed).toBeLessThan(1400);
+  expect(pressed).toBeLessThan(1700);
   await accessible(page);
 });
 
@@ -147,7 +160,7 @@ test("two browsers on one surface: both are told and neither loses anything", as
   await kept(page);
   await expect(page.getByLabel("Soil")).toHaveValue("greasy");
   // The other, who goes on from the older version, is told in turn.
-  await other.getByLabel("Lumps", { exact: false }).first().check();
+  await other.getByLabel("Moisture").selectOption("drying");
   await expect(other.getByRole("dialog", { name: /Somebody else changed/ })).toContainText("abraded");
   await other.close();
 });
@@ -187,7 +200,8 @@ test("a photo is added, shown and taken away", async ({ page }) => {
   await page.getByLabel("Photo file").setInputFiles({ name: "corner.png", mimeType: "image/png", buffer: png(40, 30) });
   const photo = page.getByRole("img", { name: /Stair wall.*before: corner.png/ });
   await expect(photo).toBeVisible();
-  expect(await photo.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(40);
+  await photo.scrollIntoViewIfNeeded();
+  await expect.poll(() => photo.evaluate((i: HTMLImageElement) => i.naturalWidth)).toBe(40);
   await page
     .getByLabel("Photo file")
     .setInputFiles({ name: "x.png", mimeType: "image/png", buffer: Buffer.from("no picture") });
@@ -199,9 +213,10 @@ test("a photo is added, shown and taken away", async ({ page }) => {
 test("words and units are the reader's; the record stays the same", async ({ page, request }) => {
   const before = await (await request.get("/api/jobs/sallow-ferry/export")).text();
   await page.goto(at("survey", "skirting"));
+  await expect(page.getByRole("heading", { name: "Skirting of 1904" })).toBeVisible();
   await page.keyboard.press("?");
-  await page.getByLabel("Terms").selectOption("american");
-  await page.getByLabel("Units").selectOption("us");
+  await page.getByLabel("Terms", { exact: true }).selectOption("american");
+  await page.getByLabel("Units", { exact: true }).selectOption("us");
   await accessible(page);
   await page.keyboard.press("Escape");
   await expect(page.getByRole("region", { name: "Room" })).toContainText("ft²");
@@ -216,7 +231,7 @@ test("the judgements behind a cause can be changed for the job and set back", as
   const finding = page.getByRole("article").filter({ hasText: "new or thirsty plaster" });
   await expect(finding).toContainText("very likely");
   await finding.getByText("The numbers").click();
-  await finding.getByLabel("Prior weight").fill("0.02");
+  await finding.getByLabel("Prior weight").fill("0.3");
   await finding.getByLabel("Prior weight").press("Enter");
   await expect(finding).not.toContainText("very likely");
   await finding.getByRole("button", { name: /Back to the numbers/ }).click();

@@ -67,6 +67,8 @@ export function Shell({ mode, onMode }: Props) {
         edit.redo();
         return;
       }
+      // Escape leaves a box for the shortcuts; a dialog closes by itself.
+      if (typing && e.key === "Escape" && !target.closest("[role='dialog']")) target.blur();
       if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
       const order = space?.surfaces.map((s) => s.id) ?? [];
       const here = order.indexOf(surfaceId);

@@ -55,8 +55,11 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
           params: { path: { job: job.id, surface: surface.id }, query: { version: view.version } },
         }),
       );
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
       go({ surface: zone.of });
+      // Everything of the job but what was just taken away.
+      await client.invalidateQueries({
+        predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job.id && !q.queryKey.includes(surface.id),
+      });
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
