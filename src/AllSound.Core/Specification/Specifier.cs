@@ -26,9 +26,16 @@ public static class Specifier
     {
         var goal = Goal.For(surface, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
-        var all = acts.Where(a => a.Operation.Role != CoatRole.Finish || goal.Finishes.Contains(a.Product!)).ToArray();
         var prices = new Prices(appraised.Extents, rates);
-        var soonest = new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, prices, Weights.Soonest);
+        Problem Over(Weights weights)
+        {
+            // Of finishes that differ only in price the cheapest by these weights stands for all.
+            var finishes = goal.Finishes.GroupBy(Interchangeable.Kind).Select(kind => kind.MinBy(f => CoatPrice(acts, f, prices, weights))!).ToArray();
+            var some = acts.Where(a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!)).ToArray();
+            return new Problem(appraised.Condition, goal.NeedsWith(finishes), some, prices, weights);
+        }
+
+        var soonest = Over(Weights.Soonest);
         var missing = soonest.Unreachable();
         if (!missing.IsEmpty)
         {
@@ -46,12 +53,10 @@ public static class Specifier
 
         var found = new List<IReadOnlyList<Act>>();
         Try(soonest, found);
-        Try(new Problem(appraised.Condition, goal.NeedsWith([.. goal.Finishes]), all, prices, Weights.Gentlest), found);
+        Try(Over(Weights.Gentlest), found);
         foreach (var kind in goal.Finishes.GroupBy(Interchangeable.Kind))
         {
-            var sorted = kind.OrderBy(f =>
-                acts.Where(a => a.Product == f && a.Operation.Role == CoatRole.Finish).Min(a => prices.Of(a, Weights.LeastCost, filmGone: false))
-            );
+            var sorted = kind.OrderBy(f => CoatPrice(acts, f, prices, Weights.LeastCost));
             Cheapest([.. sorted], f => new Problem(appraised.Condition, goal.NeedsWith(f), With(acts, f), prices, Weights.LeastCost), found);
         }
 
@@ -69,6 +74,9 @@ public static class Specifier
         var options = found.Select(sequence => Build(rates, surface, appraised, goal, sequence)).ToList();
         return new Specified(appraised, Choose(options), [], []);
     }
+
+    private static long CoatPrice(Act[] acts, CoatingClass finish, Prices prices, Weights weights) =>
+        acts.Where(a => a.Product == finish && a.Operation.Role == CoatRole.Finish).Min(a => prices.Of(a, weights, filmGone: false));
 
     private static Act[] With(Act[] acts, CoatingClass finish) => [.. acts.Where(a => a.Operation.Role != CoatRole.Finish || a.Product == finish)];
 

@@ -11,7 +11,7 @@ namespace AllSound.Core.Specification;
 internal static class Stubborn
 {
     // Beyond a few needs, looking for a smaller set costs more than it saves.
-    private const int Tries = 6;
+    private const int Tries = 3;
 
     /// <summary>The applicable acts to try, by place in the problem's list.</summary>
     /// <param name="problem">The problem.</param>
