@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { deflateSync } from "node:zlib";
 import { accessible, at, expect, kept, test } from "./bench";
 
@@ -224,6 +225,36 @@ test("words and units are the reader's; the record stays the same", async ({ pag
   await expect(page.getByLabel("Element").locator("option", { hasText: "baseboard" })).toHaveCount(1);
   await page.keyboard.press("Escape");
   expect(await (await request.get("/api/jobs/sallow-ferry/export")).text()).toBe(before);
+});
+
+test("tables go out and come in, and the drawings are files that stand alone", async ({ page, request }) => {
+  await page.goto(at("survey"));
+  await page.getByRole("button", { name: "Files" }).click();
+  const files = page.getByRole("dialog", { name: "Files" });
+  await accessible(page);
+  const out = page.waitForEvent("download");
+  await files.getByRole("link", { name: "Surfaces (CSV)" }).click();
+  const table = readFileSync(await (await out).path(), "utf8");
+  expect(table.split("\r\n")).toHaveLength(5);
+  const drawn = page.waitForEvent("download");
+  await files.getByRole("button", { name: "Room drawing (SVG)" }).click();
+  const svg = readFileSync(await (await drawn).path(), "utf8");
+  expect(svg).toMatch(/^<svg /);
+  expect(svg).toContain("Stair wall");
+  expect(svg).not.toContain("var(--sheet");
+  const bring = (text: string) =>
+    page.getByLabel("Job file").setInputFiles({ name: "t.csv", mimeType: "text/csv", buffer: Buffer.from(text) });
+  await bring("id,looseShare\nstair-wall,lots\n");
+  await expect(page.getByRole("alert")).toContainText("line 2, column 2 (looseShare)");
+  await page.getByRole("alert").getByRole("button", { name: "Close" }).click();
+  await bring("id,looseShare\nstair-wall,0.27\n");
+  await expect(files).toBeHidden();
+  await expect
+    .poll(
+      async () =>
+        (await (await request.get("/api/jobs/sallow-ferry/surfaces/stair-wall")).json()).surface.facts.looseShare,
+    )
+    .toBe(0.27);
 });
 
 test("the judgements behind a cause can be changed for the job and set back", async ({ page }) => {

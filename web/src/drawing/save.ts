@@ -13,6 +13,9 @@ export function saveDrawing(selector: string, name: string) {
       // A pattern is named by its place in the page; the file holds it under the same name.
       if (value && !value.startsWith("url(")) target.style.setProperty(property, value);
     }
+    // What the page's tones said is now said by value.
+    for (const attribute of ["fill", "stroke"])
+      if (target.getAttribute(attribute)?.startsWith("var(")) target.removeAttribute(attribute);
     target.removeAttribute("class");
     target.removeAttribute("tabindex");
   });

@@ -245,6 +245,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
   const { lengthUnit, fromLength } = useSpeech();
   const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
   const [kind, setKind] = useState<(typeof kinds)[number][0]>("room");
+  const [faces, setFaces] = useState("");
   const [furnish, setFurnish] = useState(false);
   const [problem, setProblem] = useState("");
   const building = job.buildings[0];
@@ -274,6 +275,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
               title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
               lengthM: i % 2 === 0 ? w : d,
               heightM: h,
+              ...(faces && kind !== "room" ? { faces: faces as Schemas["Compass"] } : {}),
               openings: [],
             })),
             surfaces: [],
@@ -361,6 +363,19 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
             ))}
           </select>
         </div>
+        {kind !== "room" && (
+          <div className="fact">
+            <label htmlFor="space-faces">Faces</label>
+            <select id="space-faces" className="pick" value={faces} onChange={(e) => setFaces(e.target.value)}>
+              <option value="">not known</option>
+              {["north", "northEast", "east", "southEast", "south", "southWest", "west", "northWest"].map((way) => (
+                <option key={way} value={way}>
+                  {way.replace(/([A-Z])/, "-$1").toLowerCase()}
+                </option>
+              ))}
+            </select>
+          </div>
+        )}
         {number("width", kind === "room" ? "First wall" : "Width")}
         {kind === "room" && number("depth", "Second wall")}
         {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
