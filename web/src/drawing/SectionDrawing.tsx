@@ -1,4 +1,5 @@
 import type { Section } from "../api/client";
+import { filmText, useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
 
 type Props = { section: Section; option: string | undefined };
@@ -13,6 +14,7 @@ const Cut = 214;
  * Film thickness is to scale within the drawing; the width stands for the whole face, so shares are to scale too.
  */
 export function SectionDrawing({ section, option }: Props) {
+  useSpeech();
   const build = section.buildUps.find((b) => b.option === option) ?? section.buildUps[0];
   const old = build?.strips ? [] : section.old;
   const fresh = build?.layers ?? [];
@@ -153,7 +155,7 @@ export function SectionDrawing({ section, option }: Props) {
         <text className="dim" x={left} y={H - 6}>
           {`${section.substrate} · ${section.moisture}${section.lead === "provedAbsent" ? "" : ` · lead ${section.lead}`}`}
         </text>
-        <text className="dim" x={W - 8} y={H - 6} textAnchor="end">{`${Math.round(total)} µm of film`}</text>
+        <text className="dim" x={W - 8} y={H - 6} textAnchor="end">{`${filmText(total)} of film`}</text>
       </g>
     </svg>
   );
@@ -170,7 +172,7 @@ function labels(old: Rect[], laid: Rect[]) {
   const first = Math.max(10, Math.min(wanted[0]?.y ?? 10, Ground - step * wanted.length + 6));
   return wanted.map((r, i) => ({
     text: short(r.layer.title),
-    note: `${Math.round(r.layer.microns)} µm${r.layer.coats > 1 ? ` in ${r.layer.coats} coats` : ""}${r.layer.extent === "whole" ? "" : `, on ${where(r.layer.extent)}`}`,
+    note: `${filmText(r.layer.microns)}${r.layer.coats > 1 ? ` in ${r.layer.coats} coats` : ""}${r.layer.extent === "whole" ? "" : `, on ${where(r.layer.extent)}`}`,
     y: first + i * Math.min(step, (Ground + 30 - first) / Math.max(1, wanted.length)),
     at: r.y + r.h / 2,
     from: (r.x ?? 8) + (r.w ?? Cut - 8),

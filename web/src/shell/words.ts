@@ -80,6 +80,10 @@ const subscribe = (listener: () => void) => {
 const foot = 0.3048;
 const trim = (value: number, digits: number) => Number(value.toFixed(digits)).toString();
 
+/** Film thickness as this person wants it. */
+export const filmText = (microns: number) =>
+  current.units === "us" ? `${trim(microns / 25.4, 1)} mil` : `${Math.round(microns)} µm`;
+
 /** Words and units as this person wants them; what is stored is always the neutral meaning in SI. */
 export function useSpeech() {
   const { terms, units } = useSyncExternalStore(subscribe, speech.get);
@@ -92,7 +96,6 @@ export function useSpeech() {
     area: (squareMetres: number) =>
       us ? `${trim(squareMetres / (foot * foot), 0)} ft²` : `${trim(squareMetres, 2)} m²`,
     volume: (litres: number) => (us ? `${trim(litres / 3.785411784, 2)} gal` : `${trim(litres, 2)} L`),
-    film: (microns: number) => (us ? `${trim(microns / 25.4, 1)} mil` : `${Math.round(microns)} µm`),
     lengthUnit: us ? "ft" : "m",
     toLength: (metres: number | null | undefined) =>
       metres === null || metres === undefined ? null : us ? Number((metres / foot).toFixed(3)) : metres,

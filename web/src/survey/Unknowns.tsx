@@ -31,5 +31,5 @@ export function Unknowns({ view, catalogue }: Props) {
 
 const minutes = (catalogue: Catalogue, check: string | null | undefined) => {
   const found = catalogue.checks.find((c) => c.id === check);
-  return found ? ` ${found.minutes} min` : "";
+  return found ? `${found.minutes} min` : "";
 };
