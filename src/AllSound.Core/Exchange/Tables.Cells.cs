@@ -1,0 +1,108 @@
+using System.Collections.Immutable;
+using System.Globalization;
+using System.Reflection;
+using System.Text.Json.Nodes;
+using AllSound.Core.Surfaces;
+using CsvHelper;
+using CsvHelper.Configuration;
+
+namespace AllSound.Core.Exchange;
+
+/// <content>From the cells of a row to a record.</content>
+public static partial class Tables
+{
+    private static JsonObject Merge(Surface? known, Row row)
+    {
+        var json = known is null ? [] : JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(known, JobFile.Options))!.AsObject();
+        json["id"] = row["id"];
+        foreach (var column in new[] { "title", "element", "substrate", "exposure", "wall", "notes" }.Where(row.Holds))
+        {
+            Put(json, column, row.Has(column) ? JsonValue.Create(row[column]) : null);
+        }
+
+        if (row.Holds("year"))
+        {
+            Put(json, "year", Value(row["year"]));
+        }
+
+        Group(json, "size", row, ("lengthM", "lengthM"), ("heightM", "heightM"), ("areaM2", "areaM2"));
+        Group(json, "zone", row, ("zoneOf", "of"), ("zoneLeftM", "leftM"), ("zoneBottomM", "bottomM"), ("zoneWidthM", "widthM"), ("zoneHeightM", "heightM"));
+        if (row.Holds("form") && row["form"] != (known?.Form?.Kind ?? ""))
+        {
+            Put(json, "form", row.Has("form") ? new JsonObject { ["kind"] = row["form"] } : null);
+        }
+
+        // A cell says less of a layer than the record: where it says the same, the record stands.
+        if (row.Holds("layers") && (known is null || row["layers"] != (Layers(known) ?? "")))
+        {
+            Put(json, "layers", Layers(row["layers"]));
+        }
+
+        var facts = json["facts"]?.AsObject() ?? [];
+        foreach (var property in FactProperties)
+        {
+            var column = Name(property);
+            if (row.Holds(column))
+            {
+                var text = row[column];
+                var flag = Nullable.GetUnderlyingType(property.PropertyType) == typeof(bool);
+                Put(
+                    facts,
+                    column,
+                    text.Length == 0 ? null
+                        : flag && text.ToLowerInvariant() is "yes" or "true" ? JsonValue.Create(true)
+                        : flag && text.ToLowerInvariant() is "no" or "false" ? JsonValue.Create(false)
+                        : Value(text)
+                );
+            }
+        }
+
+        json["facts"] = facts.Parent is null ? facts : facts.DeepClone();
+        return json;
+    }
+
+    private static void Group(JsonObject json, string name, Row row, params (string Column, string Field)[] fields)
+    {
+        if (!fields.Any(f => row.Holds(f.Column)))
+        {
+            return;
+        }
+
+        var group = json[name]?.DeepClone().AsObject() ?? [];
+        foreach (var (column, field) in fields.Where(f => row.Holds(f.Column)))
+        {
+            Put(group, field, row.Has(column) ? Value(row[column]) : null);
+        }
+
+        Put(json, name, group.Count == 0 ? null : group);
+    }
+
+    // "emul_matt x2 2019; emul_silk" from the substrate outward; "bare" for none.
+    private static JsonArray? Layers(string text)
+    {
+        if (text.Length == 0)
+        {
+            return null;
+        }
+
+        var layers = new JsonArray();
+        foreach (var part in text == "bare" ? [] : text.Split(';', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
+        {
+            var words = part.Split(' ', StringSplitOptions.RemoveEmptyEntries);
+            var layer = new JsonObject { ["coating"] = words[0] };
+            foreach (var word in words.Skip(1))
+            {
+                layer[word[0] == 'x' ? "coats" : "year"] = Value(word.TrimStart('x'));
+            }
+
+            layers.Add(layer);
+        }
+
+        return layers;
+    }
+
+    private static string? Layers(Surface surface) =>
+        surface.Layers is not { } layers ? null
+        : layers.IsEmpty ? "bare"
+        : string.Join("; ", layers.Select(l => $"{l.Coating}{(l.Coats > 1 ? $" x{l.Coats}" : "")}{(l.Year is { } year ? FormattableString.Invariant($" {year}") : "")}"));
+}

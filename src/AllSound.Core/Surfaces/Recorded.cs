@@ -1,0 +1,101 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+
+namespace AllSound.Core.Surfaces;
+
+/// <summary>A sign recorded.</summary>
+public sealed record SignSeen
+{
+    /// <summary>Id of the sign.</summary>
+    public required string Sign { get; init; }
+
+    /// <summary>False: looked for and absent.</summary>
+    public bool Present { get; init; } = true;
+
+    /// <summary>Where, in words.</summary>
+    public string? Where { get; init; }
+
+    /// <summary>Class in the sign's scale, by name.</summary>
+    public string? Grade { get; init; }
+
+    /// <summary>Measurement in the scale's unit, 0 or more; the program grades it.</summary>
+    public double? Measure { get; init; }
+
+    /// <summary>Size class, where the standard wants one beside the grade, such as S4.</summary>
+    public string? Size { get; init; }
+
+    /// <summary>When it was first seen, in words or a date.</summary>
+    public string? Since { get; init; }
+}
+
+/// <summary>A check made: a value read, or an outcome judged.</summary>
+public sealed record Reading
+{
+    /// <summary>Id of the check.</summary>
+    public required string Check { get; init; }
+
+    /// <summary>Value read, in <see cref="Unit"/>; null for a check that is judged.</summary>
+    public double? Value { get; init; }
+
+    /// <summary>Id of the outcome, for a check that is judged; null when a value was read.</summary>
+    public string? Outcome { get; init; }
+
+    /// <summary>Layers of the build-up that it speaks of, in words; what it does not reach it says nothing of.</summary>
+    public string? Layer { get; init; }
+
+    /// <summary>Who made it.</summary>
+    public string? By { get; init; }
+
+    /// <summary>Unit as read; must be one the check knows, or null for its own.</summary>
+    public string? Unit { get; init; }
+
+    /// <summary>Where on the surface.</summary>
+    public string? Where { get; init; }
+
+    /// <summary>When, local date and time.</summary>
+    public DateTime? At { get; init; }
+
+    /// <summary>Instrument, by name or number.</summary>
+    public string? Instrument { get; init; }
+}
+
+/// <summary>What is wanted.</summary>
+public sealed record Brief
+{
+    /// <summary>What the finish belongs to; by default what suits the element.</summary>
+    public FinishFamily? Finish { get; init; }
+
+    /// <summary>Sheen; null for any.</summary>
+    public Sheen? Sheen { get; init; }
+
+    /// <summary>Colour in words.</summary>
+    public string? Colour { get; init; }
+
+    /// <summary>Luminous reflectance of the colour wanted, 0 to 100; 80 when not given.</summary>
+    public double? Lrv { get; init; }
+
+    /// <summary>Least number of finish coats, 1 to 5; by default two, or what hiding asks.</summary>
+    public int? Coats { get; init; }
+
+    /// <summary>Only waterborne products of low odour, save spots of stain block and knotting.</summary>
+    public bool LowOdour { get; init; }
+
+    /// <summary>Operations or products not wanted, by id.</summary>
+    public ImmutableArray<string> Avoid { get; init; } = [];
+}
+
+/// <summary>One step of somebody's own sequence.</summary>
+public sealed record SequenceStep
+{
+    /// <summary>Id of the operation.</summary>
+    public required string Operation { get; init; }
+
+    /// <summary>Id of the product, or null for "not specified".</summary>
+    public string? Product { get; init; }
+
+    /// <summary>Hours waited after the step before, or null for "not specified".</summary>
+    public double? WaitHours { get; init; }
+
+    /// <summary>Dilution as written.</summary>
+    public string? Dilution { get; init; }
+}
