@@ -1,6 +1,7 @@
 using System.CommandLine;
 using System.Text.Json;
 using AllSound.Core.Exchange;
+using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Cli;
@@ -100,6 +101,15 @@ internal static class FileVerbs
             if (Load(parsed.GetValue(file)!) is not { } job)
             {
                 return Exit.FileAtFault;
+            }
+
+            // Odd is no fault: it is asked about and changes neither the result nor the exit code.
+            foreach (var (_, space, surface) in job.Surfaces())
+            {
+                foreach (var doubt in Doubts.Of(space, surface))
+                {
+                    Console.Error.WriteLine($"{surface.Id} {doubt.Path}: {doubt.Says}{(doubt.Meant is null ? "" : $"; meant: {doubt.Meant}?")}");
+                }
             }
 
             Console.Out.WriteLine($"sound: {job.Title}, {job.Surfaces().Count()} surfaces");
