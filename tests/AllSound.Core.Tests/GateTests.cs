@@ -71,6 +71,23 @@ public sealed class GateTests
         }
     }
 
+    [Theory]
+    [InlineData("lime_old")]
+    [InlineData("lime_new")]
+    [InlineData("brick_soft")]
+    [InlineData("stone_por")]
+    public void A_wall_that_must_breathe_gets_no_tight_coat_all_over(string substrate)
+    {
+        // Limits of vapour resistance by substrate, common practice; EN 1062-1 V1 is under 0.14 m, from memory.
+        var specified = Demo.Specify("stair-wall", f => f with { Ph = 8 }, s => s with { Substrate = substrate });
+        var limit = Substrates.Find(substrate)!.MaxSd!.Value;
+        Assert.All(
+            specified.Options.SelectMany(o => o.Steps).Where(s => s.Act.Operation.Role is CoatRole.Primer or CoatRole.Undercoat or CoatRole.Finish),
+            s => Assert.True(s.Act.Product!.Sd <= limit, s.Act.Id)
+        );
+        Assert.True(!specified.Options.IsEmpty || !specified.Holds.IsEmpty || !specified.Blocked.IsEmpty);
+    }
+
     [Fact]
     public void Every_outcome_and_every_reading_can_be_recorded_and_worked_from()
     {

@@ -123,6 +123,8 @@ public sealed class InspectionTests
         Assert.Equal(Lead.Confirmed, Lead_(old with { Readings = [Judged("T_lead_swab", "colours")] }));
         Assert.Equal(Lead.Confirmed, Lead_(old with { Readings = [new Reading { Check = "T_lead_xrf", Value = 1.4 }] }));
         Assert.Equal(Lead.ProvedAbsent, Lead_(old with { Readings = [Judged("T_lead_lab", "absent")] }));
+        Assert.Equal(Lead.Confirmed, Lead_(old with { Readings = [Judged("T_lead_swab", "colours"), Judged("T_lead_lab", "absent")] }));
+        Assert.Equal(Lead.Confirmed, Lead_(old with { Readings = [Judged("T_lead_lab", "absent"), Judged("T_lead_swab", "colours")] }));
         Assert.Equal(Lead.Confirmed, Lead_(old with { Substrate = "pb_sheet", Year = 2020 }));
         Assert.Equal(Lead.Presumed, Lead_(Wall() with { Year = 2019, Layers = [new Layer { Coating = "oil_lead", Year = 2019 }] }));
     }

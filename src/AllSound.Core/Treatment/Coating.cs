@@ -71,6 +71,11 @@ internal static class Coating
         yield return Compatibility.FilmTakes(product.Family);
         yield return Compatibility.FilmKeyed(product.Family);
         yield return Compatibility.Follows(product);
+        if (Compatibility.Breathes(product) is { } breathes)
+        {
+            yield return breathes;
+        }
+
         foreach (var need in OverallCoat)
         {
             yield return need;

@@ -18,12 +18,14 @@ public static class Compatibility
         ByFamily = DefineFamilies();
         CoverByProduct = DefineCovers();
         UndercoatByProduct = DefineUndercoats();
+        BreathesByProduct = DefineBreathing();
     }
 
     private static readonly Source RecoatTable;
     private static readonly FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> ByFamily;
     private static readonly FrozenDictionary<string, Need> CoverByProduct;
     private static readonly FrozenDictionary<string, Need> UndercoatByProduct;
+    private static readonly FrozenDictionary<string, Need> BreathesByProduct;
 
     /// <summary>The old film takes a coat of this family at all.</summary>
     public static Need FilmTakes(CoatFamily family) => ByFamily[family].Takes;
@@ -33,6 +35,9 @@ public static class Compatibility
 
     /// <summary>The last coat of this job is one that the product may follow. Clear sealers are laid as spots and have no such need.</summary>
     public static Need Follows(CoatingClass product) => CoverByProduct[product.Id];
+
+    /// <summary>The wall may go on breathing through the product, or null when every ground bears it.</summary>
+    public static Need? Breathes(CoatingClass product) => BreathesByProduct.GetValueOrDefault(product.Id);
 
     /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
     public static Need? Undercoated(CoatingClass product) => UndercoatByProduct.GetValueOrDefault(product.Id);
@@ -96,6 +101,43 @@ public static class Compatibility
                         [F.Cover.Is([.. product.Follows])]
                     )
             );
+
+    // New gypsum has its limit only until it is dry, and dryness is asked for anyway. Wood has another rule of its own.
+    // Products that shut in the same grounds share one need.
+    private static FrozenDictionary<string, Need> DefineBreathing()
+    {
+        var limited = Substrates
+            .All.Where(s => s.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry && s.Value != Substrate.GypsumNew && s.MaxSd is not null)
+            .ToArray();
+        var needs = new Dictionary<double, Need>();
+        var byProduct = new Dictionary<string, Need>(StringComparer.Ordinal);
+        foreach (var product in Coatings.All.Where(p => p.Hides))
+        {
+            var tight = limited.Where(s => s.MaxSd < product.Sd).ToArray();
+            if (tight.Length == 0)
+            {
+                continue;
+            }
+
+            var most = tight.Max(s => s.MaxSd!.Value);
+            if (!needs.TryGetValue(most, out var need))
+            {
+                need = NeedRegistry.Add(
+                    FormattableString.Invariant($"breathes-{most}"),
+                    FormattableString.Invariant($"the wall may do without breathing: it bears a system tighter than {most} m of still air"),
+                    "A wall that must breathe is shut in: damp stays behind the film, blisters it and rots the face.",
+                    Severity.Fails,
+                    Source.Standard("EN 1062-1", Confidence.Usual),
+                    [F.Substrate.IsNot([.. tight.Select(s => s.Value)])]
+                );
+                needs[most] = need;
+            }
+
+            byProduct[product.Id] = need;
+        }
+
+        return byProduct.ToFrozenDictionary();
+    }
 
     private static string FamilyName(CoatFamily family) =>
         family switch

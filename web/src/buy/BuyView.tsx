@@ -1,6 +1,6 @@
 import { useQuantities } from "../job/data";
 import { usePlace } from "../shell/Place";
-import { speech } from "../shell/words";
+import { gallonsText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 
 /** Litres, whole tins and hours for everything chosen in the job. */
@@ -86,10 +86,9 @@ export function BuyView() {
 
 // Less than a tenth of a litre is said in millilitres.
 const amount = (n: number, unit: string) =>
-  unit === "L" && speech.get().units === "us"
-    ? `${(n / 3.785411784).toFixed(2)} gal`
-    : unit === "L" && n > 0 && n < 0.1
-      ? `${Math.max(1, Math.round(n * 1000))} ml`
-      : `${round(n)} ${unit === "piece" ? "" : unit}`;
+  (unit === "L" ? gallonsText(n) : null) ??
+  (unit === "L" && n > 0 && n < 0.1
+    ? `${Math.max(1, Math.round(n * 1000))} ml`
+    : `${round(n)} ${unit === "piece" ? "" : unit}`);
 
 const round = (n: number) => (n >= 10 ? n.toFixed(1) : n.toFixed(2)).replace(/\.?0+$/, "");

@@ -24,11 +24,4 @@ export const pending = {
   drop(job: string, surface: string) {
     localStorage.removeItem(key(job, surface));
   },
-  /** Surfaces of a job with an edit that waits. */
-  waiting(job: string): string[] {
-    const start = key(job, "");
-    return Object.keys(localStorage)
-      .filter((k) => k.startsWith(start))
-      .map((k) => k.slice(start.length));
-  },
 };

@@ -84,6 +84,10 @@ const trim = (value: number, digits: number) => Number(value.toFixed(digits)).to
 export const filmText = (microns: number) =>
   current.units === "us" ? `${trim(microns / 25.4, 1)} mil` : `${Math.round(microns)} µm`;
 
+/** Litres as this person wants them; null where metric, which has its own small units. */
+export const gallonsText = (litres: number) =>
+  current.units === "us" ? `${(litres / 3.785411784).toFixed(2)} gal` : null;
+
 /** Words and units as this person wants them; what is stored is always the neutral meaning in SI. */
 export function useSpeech() {
   const { terms, units } = useSyncExternalStore(subscribe, speech.get);
@@ -95,7 +99,6 @@ export function useSpeech() {
     length: (metres: number) => (us ? `${trim(metres / foot, 1)} ft` : `${trim(metres, 2)} m`),
     area: (squareMetres: number) =>
       us ? `${trim(squareMetres / (foot * foot), 0)} ft²` : `${trim(squareMetres, 2)} m²`,
-    volume: (litres: number) => (us ? `${trim(litres / 3.785411784, 2)} gal` : `${trim(litres, 2)} L`),
     lengthUnit: us ? "ft" : "m",
     toLength: (metres: number | null | undefined) =>
       metres === null || metres === undefined ? null : us ? Number((metres / foot).toFixed(3)) : metres,

@@ -26,7 +26,8 @@ internal static class SafetyChecks
             Outcomes =
             [
                 Of("found", "lead is found", 0.7, f => f with { Lead = Lead.Confirmed }),
-                Of("absent", "every layer is free of lead", 0.3, f => f with { Lead = Lead.ProvedAbsent }),
+                // What another test found stands, in whatever order the two were recorded.
+                Of("absent", "every layer is free of lead", 0.3, f => f with { Lead = f.Lead == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
             ],
             Limits = "0.5 % by mass or 1 mg/cm2 in the US, 0.1 % in AU and NZ; only a chip through every layer proves absence",
             Source = Source.Standard("ASTM E1729, AS/NZS 4361.2", Confidence.Usual),
@@ -87,7 +88,7 @@ internal static class SafetyChecks
             Outcomes =
             [
                 Of("found", "asbestos is found", 0.4, f => f with { Asbestos = Lead.Confirmed }),
-                Of("absent", "none is found", 0.6, f => f with { Asbestos = Lead.ProvedAbsent }),
+                Of("absent", "none is found", 0.6, f => f with { Asbestos = f.Asbestos == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
             ],
             Limits = "presume it where it was not sampled",
             Source = Source.Standard("HSG 264"),
