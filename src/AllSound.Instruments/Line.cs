@@ -15,6 +15,8 @@ internal sealed class Line(Bag bag, int port) : BackgroundService
     {
         var listener = new TcpListener(IPAddress.Loopback, port);
         listener.Start();
+        // Whoever started it knows from this line that it can be asked.
+        await Console.Out.WriteLineAsync(FormattableString.Invariant($"instruments on 127.0.0.1:{port}"));
         try
         {
             while (!stoppingToken.IsCancellationRequested)

@@ -157,10 +157,10 @@ public sealed class InstrumentTests
                 {
                     UseShellExecute = false,
                     RedirectStandardOutput = true,
-                    RedirectStandardError = true,
                 }
             )!;
-            client = Connect(port);
+            Assert.Contains("instruments on", process.StandardOutput.ReadLine() ?? "the stand-in ended", StringComparison.Ordinal);
+            client = new TcpClient("127.0.0.1", port);
             var stream = client.GetStream();
             reader = new StreamReader(stream);
             writer = new StreamWriter(stream) { AutoFlush = true };
@@ -180,21 +180,6 @@ public sealed class InstrumentTests
             process.Kill();
             process.WaitForExit();
             process.Dispose();
-        }
-
-        private static TcpClient Connect(int port)
-        {
-            for (var tries = 0; ; tries++)
-            {
-                try
-                {
-                    return new TcpClient("127.0.0.1", port);
-                }
-                catch (SocketException) when (tries < 3000)
-                {
-                    Thread.Yield();
-                }
-            }
         }
 
         private static int Free()
