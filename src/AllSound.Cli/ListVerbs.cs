@@ -230,10 +230,13 @@ internal static class ListVerbs
                             c.Era,
                             c.Shiny,
                             c.MicronsPerCoat,
-                            c.Emulsion,
-                            c.WaterEnamel,
-                            c.Alkyd,
-                            c.Shellac,
+                            Under = Enum.GetValues<CoatFamily>()
+                                .Select(family => new
+                                {
+                                    Coat = family,
+                                    Asks = c.Under(family),
+                                    Else = c.FailsBy(family),
+                                }),
                             c.Recognise,
                             c.WarmWater,
                             c.WhiteSpirit,

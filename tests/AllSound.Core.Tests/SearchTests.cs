@@ -45,7 +45,7 @@ public sealed class SearchTests
             var left = found.Cost;
             foreach (var act in found.Acts)
             {
-                var satisfied = Treatments.Satisfied(condition);
+                var satisfied = problem.Satisfied(condition);
                 Assert.InRange(problem.Bound(condition, satisfied, ahead) ?? long.MaxValue, 0, left);
                 var place = Array.IndexOf(problem.Acts, act);
                 var cost = problem.Costs[place];
@@ -72,11 +72,17 @@ public sealed class SearchTests
 
             // One finish, with stripping and without; without is small enough to be tried without short cuts.
             var acts = Operations.Acts.Where(a => goal.Allows(a) && (a.Operation.Role != CoatRole.Finish || a.Product == goal.Finishes[0])).ToArray();
-            var keeping = acts.Where(a => a.Operation.Group != Group.Strip).ToArray();
+            var needs = goal.NeedsWith(goal.Finishes[0]);
+            var bench = new Workbench(appraised.Condition, needs, [], acts);
+            if (!bench.Missing.IsEmpty)
+            {
+                continue;
+            }
+
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
-                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), keeping, new Prices(appraised.Extents, job.Rates), weights);
-                yield return new Problem(appraised.Condition, goal.NeedsWith(goal.Finishes[0]), acts, new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(bench, needs, a => a.Operation.Group != Group.Strip, new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(bench, needs, null, new Prices(appraised.Extents, job.Rates), weights);
             }
         }
     }

@@ -16,7 +16,10 @@ public sealed class UnknownTests
         ["outlets"] = (f => f with { Outlets = null }, f => f with { Outlets = false }),
         ["soil"] = (f => f with { Soil = null }, f => f with { Soil = Soil.Clean }),
         ["moisture"] = (f => f with { Moisture = null }, f => f with { Moisture = Moisture.Dry }),
-        ["source of damp"] = (f => f with { DampSource = null }, f => f with { DampSource = DampSource.Cured }),
+        ["source of damp"] = (
+            f => f with { DampSource = null },
+            f => f with { DampSource = f.Moisture >= Moisture.Damp || f.WaterStainShare > 0 ? DampSource.Cured : DampSource.None }
+        ),
         ["cause of mould"] = (f => f with { MouldSource = null }, f => f with { MouldSource = DampSource.Cured }),
         ["film"] = (f => f with { LooseShare = null }, f => f with { LooseShare = 0 }),
         ["powder"] = (f => f with { Powdery = null }, f => f with { Powdery = false }),

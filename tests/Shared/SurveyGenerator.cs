@@ -61,10 +61,17 @@ public static class SurveyGenerator
             Element.Door,
             Element.Panelling,
             Element.Boarding,
-            Element.Window
+            Element.Window,
+            Element.Floor,
+            Element.Radiator,
+            Element.Pipe,
+            Element.Railing,
+            Element.RoofSheet,
+            Element.Gutter,
+            Element.Tile
         );
-        var wood = element is not (Element.Wall or Element.Ceiling) || random.Next(6) == 0;
-        var substrate = Pick(random, [.. Substrates.All.Where(s => s.Family == SubstrateFamily.Wood == wood)]);
+        var substrate = Pick(random, [.. Substrates.All.Where(s => Suits(element, s))]);
+        var wood = substrate.Family is SubstrateFamily.Wood;
         var bare = random.Next(8) == 0;
         var layers = bare ? [] : Layers(random, wood);
         var signs = random.Next(3) == 0 ? [] : Signed(random, substrate.Family);
@@ -88,6 +95,20 @@ public static class SurveyGenerator
         };
     }
 
+    // What elements are made of; walls and ceilings of anything, to try odd builds too.
+    private static bool Suits(Element element, SubstrateDefinition substrate) =>
+        element switch
+        {
+            Element.Wall or Element.Ceiling => true,
+            Element.Floor => substrate.Family is SubstrateFamily.Masonry or SubstrateFamily.Wood || substrate.Value is Substrate.TileUnglazed or Substrate.TileGlazed,
+            Element.Radiator or Element.Pipe or Element.Railing or Element.RoofSheet or Element.Gutter => substrate.Family
+                is SubstrateFamily.Ferrous
+                    or SubstrateFamily.NonFerrous,
+            Element.Tile => substrate.Family == SubstrateFamily.Slick,
+            Element.Window or Element.Door => substrate.Family is SubstrateFamily.Wood || substrate.Value is Substrate.PvcU or Substrate.Steel or Substrate.Laminate,
+            _ => substrate.Family == SubstrateFamily.Wood,
+        };
+
     private static Brief Brief(Random random) =>
         new()
         {
@@ -95,6 +116,8 @@ public static class SurveyGenerator
             Lrv = Maybe(random, () => (double)random.Next(3, 92)),
             LowOdour = random.Next(6) == 0,
             Coats = random.Next(8) == 0 ? random.Next(1, 4) : null,
+            Finish = random.Next(10) == 0 ? Pick(random, Enum.GetValues<FinishFamily>()) : null,
+            VocMost = random.Next(10) == 0 ? random.Next(5, 400) : null,
         };
 
     private static ImmutableArray<Layer> Layers(Random random, bool wood)
@@ -146,6 +169,22 @@ public static class SurveyGenerator
             Rot = random.Next(25) == 0 ? true : null,
             LiveCrack = random.Next(25) == 0 ? true : null,
             Outlets = Maybe(random, () => random.Next(2) == 0),
+            Rust = Maybe(random, () => Pick(random, Enum.GetValues<Rust>())),
+            LooseFixings = random.Next(12) == 0 ? true : null,
+            OpenLaps = random.Next(12) == 0 ? true : null,
+            Holes = random.Next(12) == 0 ? Pick(random, Enum.GetValues<Holes>()) : null,
+            SharpEdges = random.Next(8) == 0 ? true : null,
+            HotNow = random.Next(10) == 0 ? true : null,
+            FailedPutty = random.Next(10) == 0 ? true : null,
+            OpenEndGrain = Maybe(random, () => random.Next(2) == 0),
+            FillDepthMm = Maybe(random, () => (double)random.Next(1, 15)),
+            ServiceTempC = random.Next(12) == 0 ? random.Next(20, 650) : null,
+            Consent = random.Next(20) == 0 ? Pick(random, Enum.GetValues<Consent>()) : null,
+            FragileFooting = random.Next(25) == 0 ? true : null,
+            WiringCondemned = random.Next(40) == 0 ? true : null,
+            GlassNear = random.Next(6) == 0 ? true : null,
+            Power = random.Next(8) == 0 ? false : null,
+            Asbestos = random.Next(5) == 0 ? Pick(random, Enum.GetValues<Lead>()) : null,
         };
     }
 

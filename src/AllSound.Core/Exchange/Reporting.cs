@@ -59,7 +59,7 @@ public static class Reporting
         var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence);
         return new(
             surface.Id,
-            audited.Faults.IsEmpty ? "sound" : "faults",
+            audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
             [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need.Title, f.Need.Id, f.Need.Consequence, f.Mend, f.Need.Source.ToString()))],
             audited.NotSpecified
         );

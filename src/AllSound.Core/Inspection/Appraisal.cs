@@ -64,7 +64,8 @@ public static class Appraisal
             ReadSafety(film);
 
             var loose = facts.LooseShare ?? 0;
-            var bare = hasFilm ? facts.BareShare ?? 0 : 1;
+            var rust = ReadRust();
+            var bare = hasFilm ? Math.Max(facts.BareShare ?? 0, rust) : 1;
             if (hasFilm)
             {
                 Known(
@@ -147,9 +148,92 @@ public static class Appraisal
             Known(F.Backing, Fails(facts.Hollow), Soundness.Sound, Resolved.Assumed, "hollow plaster", null, quiet: wood);
             Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
             Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);
+            ReadFabric(film, bare);
             var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
             Put(F.ToHide, hasFilm ? CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
             return new Appraised(condition, ReadExtents(bare, loose), resolutions.ToImmutable(), substrate.Family);
+        }
+
+        // Rust is on bared metal; the share goes by the grade (ISO 4628-3, from memory), scale judged.
+        private double ReadRust()
+        {
+            if (substrate.Family != SubstrateFamily.Ferrous)
+            {
+                return 0;
+            }
+
+            Known(F.Rust, facts.Rust, Rust.None, Resolved.Assumed, "rust", null);
+            return condition.Get(F.Rust) switch
+            {
+                Rust.Light => 0.01,
+                Rust.Heavy => 0.15,
+                Rust.Scale => 0.3,
+                _ => 0,
+            };
+        }
+
+        private void ReadFabric(Film film, double bare)
+        {
+            var metal = substrate.Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous;
+            var sheet = metal && surface.Element is Element.RoofSheet or Element.Cladding or Element.Gutter;
+            Known(F.Fixings, Fails(facts.LooseFixings), Soundness.Sound, Resolved.Assumed, "loose fixings", null, quiet: !sheet);
+            Known(F.Laps, Fails(facts.OpenLaps), Soundness.Sound, Resolved.Assumed, "gaping laps", null, quiet: !sheet);
+            Known(F.Holes, facts.Holes, Holes.None, Resolved.Assumed, "holes", null, quiet: !sheet);
+            Known(F.SharpEdges, Yes(facts.SharpEdges), Presence.None, Resolved.Assumed, "sharp edges", null, quiet: !metal);
+            Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));
+            Known(
+                F.Putty,
+                facts.FailedPutty is { } putty ? (putty ? Putty.Failing : Putty.Sound) : null,
+                Putty.Sound,
+                Resolved.Assumed,
+                "failed putty",
+                null,
+                quiet: surface.Element != Element.Window
+            );
+            var wood = substrate.Family == SubstrateFamily.Wood;
+            Put(F.EndGrain, wood && surface.Exposure == Exposure.Outside && (facts.OpenEndGrain ?? film == Film.None) ? EndGrain.Open : EndGrain.None);
+            Put(F.FillDepth, facts.FillDepthMm > 3 ? FillDepth.Deep : FillDepth.Shallow);
+            Put(
+                F.Paper,
+                substrate.Value switch
+                {
+                    Substrate.PaperVinyl => Paper.Failing,
+                    Substrate.PaperLining => facts.LoosePaper == true ? Paper.Failing : Paper.Sound,
+                    _ => Paper.None,
+                }
+            );
+            ReadHeat();
+            Put(F.WeakBeneath, Yes(Layering.WeakBeneath(surface.Layers ?? [], film)));
+            var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
+            Put(F.Breath, Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
+        }
+
+        private void ReadHeat()
+        {
+            var usual = surface.Element switch
+            {
+                Element.Radiator => Heat.Hot,
+                Element.Pipe => Heat.Warm,
+                _ => Heat.Ambient,
+            };
+            Known(
+                F.Heat,
+                facts.ServiceTempC is { } hot
+                    ? (
+                        hot <= 60 ? Heat.Ambient
+                        : hot <= 80 ? Heat.Warm
+                        : hot <= 90 ? Heat.Hot
+                        : hot <= 120 ? Heat.VeryHot
+                        : hot <= 540 ? Heat.Fire
+                        : Heat.BeyondPaint
+                    )
+                    : null,
+                usual,
+                Resolved.Assumed,
+                usual == Heat.Hot ? "Assumes a radiator at 90 degrees at most." : "Assumes a hot-water pipe at 80 degrees at most.",
+                null,
+                quiet: usual == Heat.Ambient
+            );
         }
 
         private Film ReadFilm()
@@ -267,10 +351,11 @@ public static class Appraisal
         {
             var coating = ExistingCoatings.Of(film);
             var found = facts.Gloss60 is { } gloss && facts.Key is not Key.Abraded ? (gloss > 30 ? Key.Shiny : Key.Toothy) : facts.Key;
+            var slick = coating is null && substrate.Family is SubstrateFamily.NonFerrous or SubstrateFamily.Slick && substrate.Value != Substrate.TileUnglazed;
             Known(
                 F.Key,
-                found,
-                coating?.Shiny == true ? Key.Shiny : Key.Toothy,
+                coating is null && found == Key.Toothy && slick ? null : found,
+                coating?.Shiny == true || slick ? Key.Shiny : Key.Toothy,
                 Resolved.Inferred,
                 coating is null ? "Bare." : $"{coating.Title} is {(coating.Shiny ? "shiny" : "matt")} as laid.",
                 "T_gloss",

@@ -15,6 +15,12 @@ public enum Carrier : byte
 
     /// <summary>Alcohol.</summary>
     Alcohol,
+
+    /// <summary>Strong solvent, as in two-part paints.</summary>
+    Strong,
+
+    /// <summary>None: oil or powder that needs no carrier.</summary>
+    None,
 }
 
 /// <summary>Gloss of a finish, by reflectance at 60 degrees.</summary>
@@ -109,6 +115,36 @@ public sealed record CoatingClass
 
     /// <summary>Overall coats of this job that it may follow, besides the old film.</summary>
     public required ImmutableArray<Cover> Follows { get; init; }
+
+    /// <summary>What a finish belongs to; empty when it is none.</summary>
+    public ImmutableArray<FinishFamily> Finishes { get; init; } = [];
+
+    /// <summary>Bare substrates that it may lie on as the first coat, prepared as it asks.</summary>
+    public ImmutableArray<Substrate> Grounds { get; init; } = [];
+
+    /// <summary>Hottest that it bears in service, degrees Celsius.</summary>
+    public int HeatMost { get; init; } = 60;
+
+    /// <summary>Resistance to alkali: 0 none, 3 high.</summary>
+    public int Alkali { get; init; } = 2;
+
+    /// <summary>Stretch: 0 brittle, 1 stiff (under 5 %), 2 medium (to 30 %), 3 elastic (to 150 %), 4 elastomeric.</summary>
+    public int Flex { get; init; } = 2;
+
+    /// <summary>Least preparation of bare iron and steel.</summary>
+    public Prep LeastPrep { get; init; } = Prep.Power;
+
+    /// <summary>Shows what is below it: varnish, stain, oil.</summary>
+    public bool Clear { get; init; }
+
+    /// <summary>Hours that a mixed two-part product can be used at 20 degrees; null for one part.</summary>
+    public double? PotLifeHours { get; init; }
+
+    /// <summary>Cures with isocyanate: never sprayed by this program's advice, training and mask to brush or roll.</summary>
+    public bool Isocyanate { get; init; }
+
+    /// <summary>Minutes that a wet edge stays open at 20 degrees and 50 % humidity.</summary>
+    public double WetEdge { get; init; } = 10;
 
     /// <summary>Reads as mixing, stirring and loading advice.</summary>
     public string Handling { get; init; } = "stir to the bottom of the tin; box tins of one colour together";

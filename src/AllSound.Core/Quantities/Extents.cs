@@ -55,6 +55,12 @@ public sealed record Extents(
             // A band of filler 100 mm wide along the edges, besides the hollows.
             Extent.Fill => Math.Min(AreaM2, FillM2 + (filmGone ? 0 : 0.1 * EdgeLineM)),
             Extent.Joint => JointM,
+            // Taken from the area where they were not counted: six fixings and a metre of lap to the square metre of
+            // sheet, five metres of putty to the square metre of window, a metre and a half of end grain to that of joinery. Judgement.
+            Extent.Fixings => Math.Max(4, Math.Round(6 * AreaM2)),
+            Extent.Laps => Math.Max(1, AreaM2),
+            Extent.Glazing => Math.Max(1, 5 * AreaM2),
+            Extent.Ends => Math.Max(1, 1.5 * AreaM2),
             _ => throw new ArgumentOutOfRangeException(nameof(extent)),
         };
 }

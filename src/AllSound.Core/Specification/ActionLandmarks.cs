@@ -1,5 +1,3 @@
-using AllSound.Core.Treatment;
-
 namespace AllSound.Core.Specification;
 
 /// <summary>
@@ -13,7 +11,7 @@ internal sealed class ActionLandmarks
     private const int Most = 64;
 
     // Places beyond the needs, for "mended after coat 1", "after coat 2" and so on.
-    private const int Mended = NeedSet.Capacity - 1;
+    private const int Mended = IndexSet.Capacity - 1;
 
     private readonly long[] costs = new long[Most];
     private readonly ulong[] hits;
@@ -21,20 +19,30 @@ internal sealed class ActionLandmarks
     private readonly int copies;
     private int count;
 
+    private ActionLandmarks()
+    {
+        hits = [];
+        spread = [];
+        copies = 1;
+    }
+
+    /// <summary>No landmarks: a bound of nothing.</summary>
+    public static ActionLandmarks None { get; } = new();
+
     /// <param name="goal">The goal's needs.</param>
     /// <param name="start">Needs that hold at the start, clocks included.</param>
     /// <param name="acts">The acts: their needs, what they can give, their cost; null where the act is not among them.</param>
     /// <param name="coats">Needs that count finish coats, the first coat first, as far as the goal asks.</param>
     /// <param name="between">A need that every finish coat spoils and the next asks for again, or -1.</param>
-    public ActionLandmarks(NeedSet goal, NeedSet start, IReadOnlyList<(NeedSet Needs, NeedSet Gives, long Cost)?> acts, ReadOnlySpan<int> coats, int between)
+    public ActionLandmarks(IndexSet goal, IndexSet start, IReadOnlyList<(IndexSet Needs, IndexSet Gives, long Cost)?> acts, ReadOnlySpan<int> coats, int between)
     {
         copies = Math.Max(1, coats.Length);
         hits = new ulong[acts.Count * copies];
         spread = new bool[acts.Count];
-        var counted = default(NeedSet);
+        var counted = default(IndexSet);
         foreach (var need in coats)
         {
-            counted |= NeedSet.Of(need);
+            counted |= IndexSet.Of(need);
         }
 
         var cut = new Cut(goal, start, hits.Length);
@@ -54,14 +62,14 @@ internal sealed class ActionLandmarks
                 var gives = act.Gives;
                 if (finish)
                 {
-                    needs |= k > 0 ? NeedSet.Of(coats[k - 1]) : default;
-                    needs |= k > 0 && between >= 0 ? NeedSet.Of(Mended - k) : default;
-                    gives = (gives - counted) | NeedSet.Of(coats[k]);
+                    needs |= k > 0 ? IndexSet.Of(coats[k - 1]) : default;
+                    needs |= k > 0 && between >= 0 ? IndexSet.Of(Mended - k) : default;
+                    gives = (gives - counted) | IndexSet.Of(coats[k]);
                 }
                 else if (mends && k > 0)
                 {
-                    needs |= NeedSet.Of(coats[k - 1]);
-                    gives |= NeedSet.Of(Mended - k);
+                    needs |= IndexSet.Of(coats[k - 1]);
+                    gives |= IndexSet.Of(Mended - k);
                 }
 
                 cut.Add(needs, gives, act.Cost, (a * copies) + k);
@@ -87,7 +95,7 @@ internal sealed class ActionLandmarks
     /// <summary>The landmarks that an act uses.</summary>
     /// <param name="act">Place of the act.</param>
     /// <param name="coat">How many finish coats lie on already.</param>
-    public ulong HitBy(int act, int coat) => hits[(act * copies) + (spread[act] ? Math.Min(coat, copies - 1) : 0)];
+    public ulong HitBy(int act, int coat) => count == 0 ? 0 : hits[(act * copies) + (spread[act] ? Math.Min(coat, copies - 1) : 0)];
 
     /// <summary>What is still to pay when these landmarks are open.</summary>
     public long Bound(ulong open)
@@ -107,26 +115,26 @@ internal sealed class ActionLandmarks
         private const int Never = -2;
         private const int FromStart = -1;
 
-        private readonly NeedSet start;
-        private readonly NeedSet wanted;
-        private readonly NeedSet[] gives;
+        private readonly IndexSet start;
+        private readonly IndexSet wanted;
+        private readonly IndexSet[] gives;
         private readonly int[] slots;
         private readonly long[] left;
         private readonly byte[] unmet;
         private readonly byte[] waiting;
         private readonly int[] support;
         private readonly bool[] seen;
-        private readonly List<int>[] asking = new List<int>[NeedSet.Capacity];
-        private readonly long[] value = new long[NeedSet.Capacity];
+        private readonly List<int>[] asking = new List<int>[IndexSet.Capacity];
+        private readonly long[] value = new long[IndexSet.Capacity];
         private readonly List<int> cut = [];
         private readonly List<int> found = [];
         private int count;
 
-        public Cut(NeedSet goal, NeedSet start, int most)
+        public Cut(IndexSet goal, IndexSet start, int most)
         {
             this.start = start;
             wanted = goal - start;
-            gives = new NeedSet[most];
+            gives = new IndexSet[most];
             slots = new int[most];
             left = new long[most];
             unmet = new byte[most];
@@ -135,7 +143,7 @@ internal sealed class ActionLandmarks
             seen = new bool[most];
         }
 
-        public void Add(in NeedSet needs, in NeedSet given, long cost, int slot)
+        public void Add(in IndexSet needs, in IndexSet given, long cost, int slot)
         {
             var open = needs - start;
             for (var n = open.Next(0); n >= 0; n = open.Next(n + 1))
@@ -157,7 +165,7 @@ internal sealed class ActionLandmarks
             }
 
             // Needs from which the goal's dearest need follows at no further cost.
-            var zone = NeedSet.Of(last);
+            var zone = IndexSet.Of(last);
             for (var grown = true; grown; )
             {
                 grown = false;
@@ -165,7 +173,7 @@ internal sealed class ActionLandmarks
                 {
                     if (left[a] == 0 && support[a] >= 0 && !zone.Contains(support[a]) && gives[a].Overlaps(zone))
                     {
-                        zone |= NeedSet.Of(support[a]);
+                        zone |= IndexSet.Of(support[a]);
                         grown = true;
                     }
                 }
@@ -175,7 +183,7 @@ internal sealed class ActionLandmarks
             cut.Clear();
             found.Clear();
             Array.Clear(seen);
-            var reached = default(NeedSet);
+            var reached = default(IndexSet);
             var cost = long.MaxValue;
             for (var grown = true; grown; )
             {
@@ -214,8 +222,8 @@ internal sealed class ActionLandmarks
             Array.Fill(value, long.MaxValue);
             Array.Fill(support, Never);
             Array.Copy(unmet, waiting, count);
-            var settled = default(NeedSet);
-            var frontier = default(NeedSet);
+            var settled = default(IndexSet);
+            var frontier = default(IndexSet);
             for (var a = 0; a < count; a++)
             {
                 if (unmet[a] == 0)
@@ -234,8 +242,8 @@ internal sealed class ActionLandmarks
                     next = value[n] < value[next] ? n : next;
                 }
 
-                settled |= NeedSet.Of(next);
-                frontier -= NeedSet.Of(next);
+                settled |= IndexSet.Of(next);
+                frontier -= IndexSet.Of(next);
                 last = wanted.Contains(next) ? next : last;
                 foreach (var a in asking[next] ?? [])
                 {
@@ -250,7 +258,7 @@ internal sealed class ActionLandmarks
             return wanted.IsSubsetOf(settled) ? last : null;
         }
 
-        private void Spread(int a, long from, in NeedSet settled, ref NeedSet frontier)
+        private void Spread(int a, long from, in IndexSet settled, ref IndexSet frontier)
         {
             var to = gives[a] - settled;
             for (var n = to.Next(0); n >= 0; n = to.Next(n + 1))

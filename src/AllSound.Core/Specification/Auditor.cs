@@ -53,9 +53,9 @@ public static class Auditor
             told -= Treatments.Satisfied(transition.Before);
             foreach (var need in transition.UnmetNeeds)
             {
-                if (!told.Contains(need.Index) || need.Severity == Severity.Danger)
+                if (!told.Contains(need.Index) || (need.Severity == Severity.Danger && !need.Unwritten))
                 {
-                    faults.Add(new AuditFault(i + 1, need.Severity, need, mender.Mend(transition, act, need, step.WaitHours)));
+                    faults.Add(new AuditFault(i + 1, need.Unwritten ? Severity.Note : need.Severity, need, mender.Mend(transition, act, need, step.WaitHours)));
                 }
             }
 

@@ -16,11 +16,12 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
     public static Goal For(Surface surface, Condition start)
     {
         var brief = surface.Brief;
-        var family = brief.Finish ?? DefaultFinish(surface.Element);
+        var family = brief.Finish ?? DefaultFinish(surface, start);
         var finishes = Coatings
-            .All.Where(p => !p.Sheens.IsEmpty && (p.Cover == Cover.Emulsion) == (family == FinishFamily.WallPaint))
+            .All.Where(p => p.Finishes.Contains(family))
             .Where(p => brief.Sheen is not { } sheen || p.Sheens.Contains(sheen))
-            .Where(p => !brief.LowOdour || p.Carrier == Carrier.Water)
+            .Where(p => !brief.LowOdour || p.Carrier is Carrier.Water or Carrier.None)
+            .Where(p => brief.VocMost is not { } most || p.Voc <= most)
             .Where(p => !brief.Avoid.Contains(p.Id))
             .Where(p => (surface.Exposure == Exposure.Inside ? p.Life.Inside : p.Life.Outside) > 0)
             .ToImmutableArray();
@@ -32,11 +33,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         [
             .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats),
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
-            N.Hidden,
+            .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
             N.SiteCleared,
         ];
-        return new Goal(needs, finishes, act => Allowed(act, brief));
+        return new Goal(needs, finishes, act => Allowed(act, brief, family));
     }
 
     /// <summary>What must hold at the end with only these finishes: where they decide how many coats are a full finish, says how many.</summary>
@@ -57,9 +58,27 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return [.. Needs.Select(n => n == N.FullFinish ? N.Topcoats(count) : n).Distinct()];
     }
 
-    /// <summary>The family that suits an element when the brief does not say.</summary>
-    public static FinishFamily DefaultFinish(Element element) =>
-        element is Element.Wall or Element.Ceiling or Element.Cornice or Element.ChimneyBreast ? FinishFamily.WallPaint : FinishFamily.TrimPaint;
+    /// <summary>The family that suits a surface when the brief does not say.</summary>
+    public static FinishFamily DefaultFinish(Surface surface, in Condition start)
+    {
+        var substrate = start.Get(Facets.Substrate);
+        var family = Substrates.Of(substrate).Family;
+        return surface.Element switch
+        {
+            Element.Floor or Element.Step => FinishFamily.Floor,
+            Element.Radiator => FinishFamily.Radiator,
+            _ when start.Get(Facets.Heat) > Heat.Warm || (surface.Element == Element.Pipe && start.Get(Facets.Heat) > Heat.Ambient) => FinishFamily.Radiator,
+            _ when family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous => FinishFamily.Metal,
+            _ when substrate is Substrate.TileGlazed or Substrate.TileUnglazed => FinishFamily.Tile,
+            _ when start.Get(Facets.Exposure) == Exposure.Outside && family is SubstrateFamily.Masonry or SubstrateFamily.Plaster => FinishFamily.Masonry,
+            Element.Wall or Element.Ceiling or Element.Cornice or Element.ChimneyBreast when start.Get(Facets.Exposure) == Exposure.Inside => FinishFamily.WallPaint,
+            _ when family is SubstrateFamily.Masonry or SubstrateFamily.Plaster => FinishFamily.WallPaint,
+            _ => FinishFamily.TrimPaint,
+        };
+    }
+
+    private static bool IsSpecial(FinishFamily family) =>
+        family is FinishFamily.Floor or FinishFamily.Metal or FinishFamily.Tile or FinishFamily.Radiator or FinishFamily.Clear or FinishFamily.Gutter;
 
     private static bool JustFreshen(in Condition start) =>
         start.Get(Facets.ToHide) <= Count.One
@@ -71,14 +90,30 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         && start.Get(Facets.Ink) == Bleed.None
         && start.Get(Facets.Knots) == Bleed.None;
 
-    private static bool Allowed(Act act, Brief brief)
+    private static bool Allowed(Act act, Brief brief, FinishFamily family)
     {
+        // A first coat of floor or metal paint belongs under its own finish.
+        if (
+            act.Product is { Finishes.IsEmpty: false } first
+            && act.Operation.Role != CoatRole.Finish
+            && first.Finishes.All(IsSpecial)
+            && !first.Finishes.Contains(family)
+        )
+        {
+            return false;
+        }
+
         if (act.Operation.ByOthers || act.Operation.Refused || brief.Avoid.Contains(act.Operation.Id) || (act.Product is { } p && brief.Avoid.Contains(p.Id)))
         {
             return false;
         }
 
         // Small spots of stain block and knotting have no waterborne equal; whole coats have.
-        return !brief.LowOdour || act.Product is null || act.Product.Carrier == Carrier.Water || act.Operation.Role == CoatRole.Spot;
+        if (act.Product is { } used && brief.VocMost is { } most && used.Voc > most && act.Operation.Role != CoatRole.Spot)
+        {
+            return false;
+        }
+
+        return !brief.LowOdour || act.Product is null || act.Product.Carrier is Carrier.Water or Carrier.None || act.Operation.Role == CoatRole.Spot;
     }
 }

@@ -1,5 +1,3 @@
-using AllSound.Core.Treatment;
-
 namespace AllSound.Core.Specification;
 
 /// <summary>
@@ -10,54 +8,54 @@ namespace AllSound.Core.Specification;
 /// </summary>
 internal sealed class Landmarks
 {
-    // All are given by the same acts, the finish coats.
-    private static readonly NeedSet CoatCounts = Enumerable.Range(1, 5).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(Needs.Topcoats(n).Index));
-
-    private readonly NeedSet goal;
-    private readonly NeedSet[] common = new NeedSet[NeedSet.Capacity];
-    private readonly long[] share = new long[NeedSet.Capacity];
-    private readonly NeedSet orphans;
+    private readonly IndexSet goal;
+    private readonly IndexSet[] common = new IndexSet[IndexSet.Capacity];
+    private readonly long[] share = new long[IndexSet.Capacity];
+    private readonly IndexSet orphans;
+    private readonly IndexSet coatCounts;
 
     /// <param name="goal">The goal's needs.</param>
     /// <param name="now">Needs that hold at the start, for the order in which shares are handed out.</param>
     /// <param name="acts">The acts that the sequences are made of, their needs given and their costs.</param>
-    public Landmarks(NeedSet goal, NeedSet now, IReadOnlyList<(NeedSet Needs, NeedSet Gives, long Cost)> acts)
+    /// <param name="coatCounts">Needs that count finish coats: all are given by the same acts, the finish coats.</param>
+    public Landmarks(IndexSet goal, IndexSet now, IReadOnlyList<(IndexSet Needs, IndexSet Gives, long Cost)> acts, IndexSet coatCounts)
     {
         this.goal = goal;
-        var givers = new NeedSet[NeedSet.Capacity];
+        this.coatCounts = coatCounts;
+        var givers = new IndexSet[IndexSet.Capacity];
         for (var a = 0; a < acts.Count; a++)
         {
             for (var n = acts[a].Gives.Next(0); n >= 0; n = acts[a].Gives.Next(n + 1))
             {
                 common[n] = givers[n].IsEmpty ? acts[a].Needs : common[n] & acts[a].Needs;
-                givers[n] |= NeedSet.Of(a);
+                givers[n] |= IndexSet.Of(a);
             }
         }
 
         var landmarks = Close(goal);
         for (var n = landmarks.Next(0); n >= 0; n = landmarks.Next(n + 1))
         {
-            orphans |= givers[n].IsEmpty ? NeedSet.Of(n) : default;
+            orphans |= givers[n].IsEmpty ? IndexSet.Of(n) : default;
         }
 
         HandOut(now, acts, givers, landmarks - orphans);
     }
 
     /// <summary>The bound, given what holds; null when the goal cannot be reached by these acts.</summary>
-    public long? Bound(in NeedSet satisfied)
+    public long? Bound(in IndexSet satisfied)
     {
         var open = Open(satisfied);
         return open.Overlaps(orphans) ? null : open.Sum(share);
     }
 
     /// <summary>The needs that must still come true on every way to the goal.</summary>
-    public NeedSet Open(in NeedSet satisfied)
+    public IndexSet Open(in IndexSet satisfied)
     {
         var open = goal - satisfied;
         var todo = open;
         while (!todo.IsEmpty)
         {
-            var more = default(NeedSet);
+            var more = default(IndexSet);
             for (var n = todo.Next(0); n >= 0; n = todo.Next(n + 1))
             {
                 more |= common[n];
@@ -71,11 +69,11 @@ internal sealed class Landmarks
     }
 
     /// <summary>All needs that could ever be open on every way.</summary>
-    public NeedSet Close(NeedSet set)
+    public IndexSet Close(IndexSet set)
     {
         for (var todo = set; !todo.IsEmpty; )
         {
-            var more = default(NeedSet);
+            var more = default(IndexSet);
             for (var n = todo.Next(0); n >= 0; n = todo.Next(n + 1))
             {
                 more |= common[n];
@@ -89,7 +87,7 @@ internal sealed class Landmarks
     }
 
     // Needs are served in turn, those open now and with fewest givers first; each takes what its cheapest giver has left.
-    private void HandOut(NeedSet now, IReadOnlyList<(NeedSet Needs, NeedSet Gives, long Cost)> acts, NeedSet[] givers, NeedSet landmarks)
+    private void HandOut(IndexSet now, IReadOnlyList<(IndexSet Needs, IndexSet Gives, long Cost)> acts, IndexSet[] givers, IndexSet landmarks)
     {
         Span<long> left = stackalloc long[acts.Count];
         for (var a = 0; a < left.Length; a++)
@@ -105,11 +103,11 @@ internal sealed class Landmarks
         }
 
         order.Sort();
-        var coats = default(NeedSet);
+        var coats = default(IndexSet);
         foreach (var key in order)
         {
             var n = key & 0x3FF;
-            if (CoatCounts.Contains(n))
+            if (coatCounts.Contains(n))
             {
                 if (!coats.IsEmpty)
                 {
@@ -117,7 +115,7 @@ internal sealed class Landmarks
                 }
 
                 // Thresholds of the coat count are met by separate coats: each may take the same share of the act's cost.
-                coats = landmarks & CoatCounts;
+                coats = landmarks & coatCounts;
             }
 
             var from = givers[n];
@@ -133,7 +131,7 @@ internal sealed class Landmarks
             }
 
             share[n] = take;
-            if (CoatCounts.Contains(n))
+            if (coatCounts.Contains(n))
             {
                 for (var c = coats.Next(0); c >= 0; c = coats.Next(c + 1))
                 {

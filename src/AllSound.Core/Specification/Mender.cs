@@ -51,8 +51,8 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
     private IReadOnlyList<Act>? Find(Condition from, IReadOnlyList<Need> wanted, Operation? exclude)
     {
         var acts = Operations.Acts.Where(a => a.Operation != exclude && goal.Allows(a)).ToArray();
-        var problem = new Problem(from, [.. wanted], acts, new Prices(appraised.Extents, rates), Weights.LeastCost);
-        return problem.Unreachable().IsEmpty ? Search.Cheapest(problem).Acts : null;
+        var bench = new Workbench(from, wanted, [], acts);
+        return bench.Missing.IsEmpty ? Search.Cheapest(new Problem(bench, wanted, null, new Prices(appraised.Extents, rates), Weights.LeastCost)).Acts : null;
     }
 
     private static string Words(IReadOnlyList<Act> acts) =>

@@ -1,10 +1,10 @@
-using System.Collections.Immutable;
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
-/// <summary>A search made ready: the acts that can matter, what each costs here, and the bound on what is still to pay.</summary>
+/// <summary>One search made ready: what each act costs by its weights, and the bound on what is still to pay.</summary>
 /// <remarks>
 /// Time is counted as if one thing dried after the other. Where two things dry at once the finished steps take less, and
 /// that is what is reported; the order of work is then improved for it.
@@ -12,173 +12,150 @@ namespace AllSound.Core.Specification;
 internal sealed class Problem
 {
     private const long NoStrip = long.MaxValue / 4;
-    private readonly NeedSet[] achievers = new NeedSet[NeedSet.Capacity];
-    private readonly NeedSet[] needing = new NeedSet[NeedSet.Capacity];
-    private readonly NeedSet[][] changing;
-    private readonly int[] changed;
-    private readonly NeedSet everyAct;
-    private readonly NeedSet everyNeed;
-    private readonly Relevance relevance;
+
+    // Where stripping is bounded at more than this many times what keeping is, the plain bound keeps it out of sight.
+    private const double StripMayPay = 1.5;
+    private readonly Workbench bench;
+    private readonly IndexSet used;
+    private readonly IndexSet[] achievers;
     private readonly Landmarks any;
     private readonly Landmarks keeping;
     private readonly Landmarks bare;
-    private readonly long cheapestStrip;
+    private readonly long cheapestStrip = NoStrip;
     private readonly ActionLandmarks keptActs;
     private readonly ActionLandmarks goneActs;
     private readonly int[] coatCounts;
 
-    public Problem(Condition start, ImmutableArray<Need> goal, Act[] acts, Prices prices, Weights weights)
+    /// <param name="bench">What matters on the surface.</param>
+    /// <param name="goal">What must hold at the end.</param>
+    /// <param name="allows">Which of the acts may be used; null for all.</param>
+    /// <param name="prices">Prices.</param>
+    /// <param name="weights">Weights.</param>
+    public Problem(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows, Prices prices, Weights weights)
     {
-        Start = start;
+        this.bench = bench;
         Weights = weights;
-        Goal = goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
-        relevance = Relevance.Of(Goal, acts, start);
-        Acts = relevance.Acts;
-        Costs = new ActCost[Acts.Length];
-        for (var i = 0; i < Acts.Length; i++)
+        var acts = bench.Acts;
+        Goal = bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index)));
+        Costs = new ActCost[acts.Length];
+        for (var i = 0; i < acts.Length; i++)
         {
-            Costs[i] = new ActCost(prices.Of(Acts[i], weights, filmGone: false), prices.Of(Acts[i], weights, filmGone: true));
-        }
-
-        Interference = Interfering.Among(Acts);
-        for (var i = 0; i < Acts.Length; i++)
-        {
-            for (var n = relevance.Gives[i].Next(0); n >= 0; n = relevance.Gives[i].Next(n + 1))
+            if (allows is null || allows(acts[i]))
             {
-                achievers[n] |= NeedSet.Of(i);
+                used |= IndexSet.Of(i);
+                Costs[i] = new ActCost(prices.Of(acts[i], weights, filmGone: false), prices.Of(acts[i], weights, filmGone: true));
             }
         }
 
-        for (var i = 0; i < Acts.Length; i++)
+        used = Unbeaten();
+        var now = bench.Satisfied(bench.Start);
+        IsPossible = Reachable(now);
+        achievers = new IndexSet[bench.Count];
+        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
         {
-            everyAct |= NeedSet.Of(i);
-            everyNeed |= Acts[i].NeedSet;
-            for (var n = Acts[i].NeedSet.Next(0); n >= 0; n = Acts[i].NeedSet.Next(n + 1))
+            for (var n = bench.Gives[i].Next(0); n >= 0; n = bench.Gives[i].Next(n + 1))
             {
-                needing[n] |= NeedSet.Of(i);
+                achievers[n] |= IndexSet.Of(i);
             }
         }
-
-        changing = Changing(Acts, Helpful(Acts, relevance.Needs));
-        changed = [.. Enumerable.Range(0, changing.Length).Where(f => changing[f].Length > 0)];
 
         // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
-        var now = Treatments.Satisfied(start);
-        var givesKeeping = Relevance.GivesAmong([.. Acts.Where(a => !a.Strips)], start);
-        var keep = 0;
-        var byAct = new (NeedSet, NeedSet, long)?[Acts.Length];
-        var kept = new List<(NeedSet, NeedSet, long)>(Acts.Length);
-        var gone = new List<(NeedSet, NeedSet, long)>(Acts.Length);
-        var all = new List<(NeedSet, NeedSet, long)>(Acts.Length);
-        cheapestStrip = NoStrip;
-        for (var i = 0; i < Acts.Length; i++)
+        var filmGone = bench.Start.Get(Facets.Film) == Film.None;
+        var gone = bench.Local(Needs.FilmGone);
+        var byAct = new (IndexSet, IndexSet, long)?[acts.Length];
+        var stripping = new (IndexSet, IndexSet, long)?[acts.Length];
+        var kept = new List<(IndexSet, IndexSet, long)>(acts.Length);
+        var off = new List<(IndexSet, IndexSet, long)>(acts.Length);
+        var all = new List<(IndexSet, IndexSet, long)>(acts.Length);
+        var finishesMend = true;
+        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
         {
-            var needs = Acts[i].NeedSet - Acts[i].Clocks;
-            if (Acts[i].Strips)
+            var needs = bench.NeedsOf[i];
+            if (acts[i].Strips)
             {
-                all.Add((needs, relevance.Gives[i], 0));
+                all.Add((needs, bench.Gives[i], 0));
                 cheapestStrip = Math.Min(cheapestStrip, Costs[i].WithFilm);
             }
             else
             {
-                byAct[i] = (needs, givesKeeping[keep++], Costs[i].WithFilm);
+                byAct[i] = (needs, bench.GivesKeeping[i], Costs[i].WithFilm);
                 kept.Add(byAct[i]!.Value);
-                gone.Add((needs, relevance.Gives[i], Costs[i].Bare));
-                all.Add((needs, relevance.Gives[i], Cheaper(i)));
+                off.Add((needs, bench.Gives[i], Costs[i].Bare));
+                all.Add((needs, bench.Gives[i], Cheaper(i)));
             }
+
+            stripping[i] = (needs, acts[i].Strips && gone >= 0 ? bench.Gives[i] | IndexSet.Of(gone) : bench.Gives[i], filmGone ? Costs[i].Bare : Cheaper(i));
+            finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
-        any = new Landmarks(Goal, now, all);
-        bare = new Landmarks(Goal, now, gone);
-        keeping = new Landmarks(Goal, now, kept);
-        coatCounts = [.. Enumerable.Range(1, 5).Select(n => Needs.Topcoats(n).Index).Where(n => Goal.Contains(n) && !now.Contains(n))];
-        var start0 = now | Relevance.Clocks;
-        var filmGone = start.Get(Facets.Film) == Film.None;
-        var between = Array.TrueForAll(Acts, a => a.Operation.Role != CoatRole.Finish || (a.Product!.RaisesNibs && a.Needs.Contains(Needs.NibsOff)))
-            ? Needs.NibsOff.Index
-            : -1;
-        keptActs = new ActionLandmarks(Goal, start0, byAct, coatCounts, between);
-        goneActs = new ActionLandmarks(
-            filmGone ? Goal : Goal | NeedSet.Of(Needs.FilmGone.Index),
-            start0,
-            [
-                .. Acts.Select(
-                    (a, i) =>
-                        ((NeedSet, NeedSet, long)?)
-                            (
-                                a.NeedSet - a.Clocks,
-                                a.Strips ? relevance.Gives[i] | NeedSet.Of(Needs.FilmGone.Index) : relevance.Gives[i],
-                                filmGone ? Costs[i].Bare : Cheaper(i)
-                            )
-                ),
-            ],
-            coatCounts,
-            between
-        );
+        int[] counted = [.. Enumerable.Range(1, 5).Select(n => bench.Local(Needs.Topcoats(n))).Where(n => n >= 0)];
+        var counts = counted.Aggregate(default(IndexSet), (set, n) => set | IndexSet.Of(n));
+        any = new Landmarks(Goal, now, all, counts);
+        bare = new Landmarks(Goal, now, off, counts);
+        keeping = new Landmarks(Goal, now, kept, counts);
+        coatCounts = [.. counted.Where(n => Goal.Contains(n) && !now.Contains(n))];
+        var between = finishesMend ? bench.Local(Needs.NibsOff) : -1;
+
+        // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
+        var keep = filmGone ? null : keeping.Bound(now);
+        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(Goal, now, byAct, coatCounts, between);
+        var mayPay =
+            filmGone || keep is null || (cheapestStrip != NoStrip && any.Bound(now) + cheapestStrip < StripMayPay * Math.Max(keep.Value, keptActs.Bound(keptActs.All)));
+        goneActs = mayPay ? new ActionLandmarks(filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), now, stripping, coatCounts, between) : ActionLandmarks.None;
         ByFewestGivers = [.. any.Close(Goal).Indexes().OrderBy(n => achievers[n].Count)];
     }
 
-    public Condition Start { get; }
+    public Condition Start => bench.Start;
 
-    public NeedSet Goal { get; }
+    public IndexSet Goal { get; }
 
-    public Act[] Acts { get; }
+    public Act[] Acts => bench.Acts;
 
     public ActCost[] Costs { get; }
 
     public Weights Weights { get; }
 
+    /// <summary>False when the goal is out of reach even if nothing that was once true were ever spoilt.</summary>
+    public bool IsPossible { get; }
+
     /// <summary>Finish coats that the goal asks for by number and that are not on yet.</summary>
     public int CoatsAsked => Math.Max(1, coatCounts.Length);
 
     /// <summary>For each act, the acts (by place in <see cref="Acts"/>) whose order with it matters.</summary>
-    public NeedSet[] Interference { get; }
+    public IndexSet[] Interference => bench.Interference;
 
     /// <summary>Needs that the goal can hang on, those with fewest givers first.</summary>
     public int[] ByFewestGivers { get; }
 
     /// <summary>Acts (by place in <see cref="Acts"/>) that could give a need.</summary>
-    public NeedSet Achievers(int need) => achievers[need];
+    public IndexSet Achievers(int need) => achievers[need];
 
-    /// <summary>Needs that no act can give, that do not hold, and that the goal hangs on: why there is no sequence.</summary>
-    public ImmutableArray<Need> Unreachable() => relevance.Missing;
+    /// <summary>What an act needs.</summary>
+    public ref readonly IndexSet NeedsOf(int act) => ref bench.NeedsOf[act];
+
+    /// <summary>The needs that hold of a condition.</summary>
+    public IndexSet Satisfied(in Condition condition) => bench.Satisfied(condition);
+
+    /// <summary>The condition once an act is done and dry.</summary>
+    public Condition Settled(in Condition condition, int act) => bench.Settled(condition, act);
 
     /// <summary>Acts (by place in <see cref="Acts"/>) whose needs all hold.</summary>
-    public NeedSet Applicable(in NeedSet satisfied)
-    {
-        var blocked = default(NeedSet);
-        var unmet = everyNeed - satisfied;
-        for (var n = unmet.Next(0); n >= 0; n = unmet.Next(n + 1))
-        {
-            blocked |= needing[n];
-        }
+    public IndexSet Applicable(in IndexSet satisfied) => bench.Applicable(satisfied) & used;
 
-        return everyAct - blocked;
-    }
-
-    /// <summary>
-    /// Acts (by place in <see cref="Acts"/>) that could help: make something true that some need asks for, or change what
-    /// an effect hangs on. The others leave all as it is or only spoil, and begin no cheapest sequence.
-    /// </summary>
-    public NeedSet Changing(in Condition condition)
-    {
-        var set = default(NeedSet);
-        foreach (var facet in changed)
-        {
-            set |= changing[facet][condition[facet]];
-        }
-
-        return set;
-    }
+    /// <summary>Acts (by place in <see cref="Acts"/>) that could help in a condition.</summary>
+    public IndexSet Changing(in Condition condition) => bench.CanHelp(condition);
 
     /// <summary>The landmarks that are open at the start.</summary>
     public Ahead Ahead => new(keptActs.All, goneActs.All);
+
+    /// <summary>A bound from below on the whole cost, or null when the goal is out of reach.</summary>
+    public long? LeastCost => IsPossible ? Bound(Start, Satisfied(Start), Ahead) : null;
 
     /// <summary>The landmarks that are still open when an act is done.</summary>
     /// <param name="ahead">Those open before.</param>
     /// <param name="act">The act, by place in <see cref="Acts"/>.</param>
     /// <param name="satisfied">Needs that held before.</param>
-    public Ahead Pass(Ahead ahead, int act, in NeedSet satisfied)
+    public Ahead Pass(Ahead ahead, int act, in IndexSet satisfied)
     {
         var coat = 0;
         while (coat < coatCounts.Length && satisfied.Contains(coatCounts[coat]))
@@ -193,7 +170,7 @@ internal sealed class Problem
     /// <param name="condition">The condition.</param>
     /// <param name="satisfied">Needs that hold of it.</param>
     /// <param name="ahead">Landmarks that are open on some way by which it was reached.</param>
-    public long? Bound(in Condition condition, in NeedSet satisfied, Ahead ahead)
+    public long? Bound(in Condition condition, in IndexSet satisfied, Ahead ahead)
     {
         if (condition.Get(Facets.Film) == Film.None)
         {
@@ -205,78 +182,51 @@ internal sealed class Problem
         return keep is { } k && strip is { } s ? Math.Min(k, s) : keep ?? strip;
     }
 
+    /// <summary>The needs that must still come true on every way to the goal.</summary>
+    public IndexSet Open(in IndexSet satisfied) => any.Open(satisfied);
+
     private static long? Larger(long? bound, long other) => bound is { } b ? Math.Max(b, other) : null;
 
-    /// <summary>The needs that must still come true on every way to the goal.</summary>
-    public NeedSet Open(in NeedSet satisfied) => any.Open(satisfied);
-
-    // By facet and value: the acts with an effect that would make it a helpful other, whatever its guards.
-    private static NeedSet[][] Changing(Act[] acts, ulong[][] helpful)
+    private bool Reachable(IndexSet held)
     {
-        var sets = Facets.All.Select(_ => Array.Empty<NeedSet>()).ToArray();
-        for (var a = 0; a < acts.Length; a++)
+        var open = used;
+        for (var grown = true; grown && !Goal.IsSubsetOf(held); )
         {
-            foreach (var effect in acts[a].Effects)
+            grown = false;
+            for (var i = open.Next(0); i >= 0; i = open.Next(i + 1))
             {
-                var facet = effect.Facet;
-                if (sets[facet.Index].Length == 0)
+                if (bench.NeedsOf[i].IsSubsetOf(held))
                 {
-                    sets[facet.Index] = new NeedSet[facet.Size];
-                }
-
-                for (byte value = 0; value < facet.Size; value++)
-                {
-                    if (((helpful[facet.Index][value] >> effect.Result(value)) & 1) != 0)
-                    {
-                        sets[facet.Index][value] |= NeedSet.Of(a);
-                    }
+                    held |= bench.Gives[i];
+                    open -= IndexSet.Of(i);
+                    grown = true;
                 }
             }
         }
 
-        return sets;
+        return Goal.IsSubsetOf(held);
     }
 
-    // By facet and value: the values whose taking its place makes true some test that did not hold. Test by test, since a
-    // need that holds for one reason may later hang on another. Counts, and what effects or costs hang on, always may.
-    private static ulong[][] Helpful(Act[] acts, NeedSet needs)
+    // Of acts that come to the same here, one that asks for no more and costs no more, with the film on or off, stands
+    // for the others: whatever sequence uses another is no better than the one with it.
+    private IndexSet Unbeaten()
     {
-        var masks = Facets.All.Select(f => new ulong[f.Size]).ToArray();
-        void Any(Facet facet)
+        var kept = default(IndexSet);
+        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
         {
-            for (var value = 0; value < facet.Size; value++)
+            var beaten = false;
+            for (var j = used.Next(0); j >= 0 && !beaten; j = used.Next(j + 1))
             {
-                masks[facet.Index][value] = ~(1UL << value);
+                beaten = j != i && bench.Kind(i) == bench.Kind(j) && Beats(j, i) && !(i < j && Beats(i, j));
             }
+
+            kept |= beaten ? default : IndexSet.Of(i);
         }
 
-        for (var n = needs.Next(0); n >= 0; n = needs.Next(n + 1))
-        {
-            foreach (var test in Treatment.Needs.All[n].Any)
-            {
-                for (byte value = 0; value < test.Facet.Size; value++)
-                {
-                    masks[test.Facet.Index][value] |= test.Allows(value) ? 0 : test.Allowed;
-                }
-            }
-        }
-
-        foreach (var effect in acts.SelectMany(a => a.Effects))
-        {
-            foreach (var guard in effect.When)
-            {
-                Any(guard.Facet);
-            }
-
-            if (effect.Change != Change.Set)
-            {
-                Any(effect.Facet);
-            }
-        }
-
-        Any(Facets.Film);
-        return masks;
+        return kept;
     }
+
+    private bool Beats(int a, int b) => Costs[a].WithFilm <= Costs[b].WithFilm && Costs[a].Bare <= Costs[b].Bare && bench.NeedsOf[a].IsSubsetOf(bench.NeedsOf[b]);
 
     // Before the film is off a spot is smaller; after, an edge is none.
     private long Cheaper(int act) => Math.Min(Costs[act].Bare, Costs[act].WithFilm);

@@ -24,6 +24,12 @@ internal sealed class Relevance
         ),
     ];
 
+    // For each act, the facets that it reads or writes, a bit each.
+    private static readonly ulong[] Reads =
+    [
+        .. Operations.Acts.Select(a => a.Effects.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)))),
+    ];
+
     private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ImmutableArray<Need> missing)
     {
         Needs = needs;
@@ -44,11 +50,27 @@ internal sealed class Relevance
     /// <summary>Needs that nothing can give, that do not hold, and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
 
-    public static Relevance Of(NeedSet goal, Act[] all, in Condition start)
+    public static Relevance Of(NeedSet goal, NeedSet also, Act[] all, in Condition start)
+    {
+        // What irrelevant acts would do needs no mending: look again without them until none falls away.
+        var first = Among(goal, also, all, start);
+        for (var found = first; ; )
+        {
+            var again = found.Missing.IsEmpty && found.Acts.Length > 0 ? Among(goal, also, found.Acts, start) : found;
+            if (again.Acts.Length == found.Acts.Length)
+            {
+                return again;
+            }
+
+            found = again;
+        }
+    }
+
+    private static Relevance Among(NeedSet goal, NeedSet also, Act[] all, in Condition start)
     {
         var satisfied = Treatments.Satisfied(start);
         var reach = new Reach(all, start, satisfied | Clocks);
-        var relevant = goal;
+        var relevant = goal | also;
         var taken = new bool[all.Length];
         for (var changed = true; changed; )
         {
@@ -81,11 +103,35 @@ internal sealed class Relevance
     /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>
     public static NeedSet[] GivesAmong(Act[] acts, in Condition start) => new Reach(acts, start, Treatments.Satisfied(start) | Clocks).Gives;
 
-    // Look at all candidates, so that the reason lies with what they would need.
+    // Look at all candidates, so that the reason lies with what they would need: open needs, and what all that could give
+    // an open need ask for in common.
     private static ImmutableArray<Need> Blame(NeedSet goal, Act[] all, NeedSet satisfied, NeedSet reached)
     {
-        var hanging = new Landmarks(goal, satisfied, [.. all.Select(a => (a.NeedSet - Clocks, EverGives(a), 0L))]).Open(satisfied);
-        return [.. (hanging - reached).Indexes().Select(n => Treatment.Needs.All[n])];
+        var common = new Dictionary<int, NeedSet>();
+        foreach (var act in all)
+        {
+            var gives = EverGives(act);
+            for (var n = gives.Next(0); n >= 0; n = gives.Next(n + 1))
+            {
+                var needs = act.NeedSet - Clocks;
+                common[n] = common.TryGetValue(n, out var known) ? known & needs : needs;
+            }
+        }
+
+        var open = goal - satisfied;
+        for (var todo = open; !todo.IsEmpty; )
+        {
+            var more = default(NeedSet);
+            for (var n = todo.Next(0); n >= 0; n = todo.Next(n + 1))
+            {
+                more |= common.GetValueOrDefault(n);
+            }
+
+            todo = more - satisfied - open;
+            open |= todo;
+        }
+
+        return [.. (open - reached).Indexes().Select(n => Treatment.Needs.All[n])];
     }
 
     private static NeedSet EverGives(Act act) => TurnedBy[act.Index].SelectMany(byValue => byValue).Aggregate(default(NeedSet), (set, turned) => set | turned);
@@ -106,16 +152,20 @@ internal sealed class Relevance
             Needs = holding;
             Gives = new NeedSet[acts.Length];
             var usable = new bool[acts.Length];
-            for (var changed = true; changed; )
+
+            // An act is looked at again only when a facet that it reads or writes has come to take more values.
+            var grown = ulong.MaxValue;
+            while (grown != 0)
             {
-                changed = false;
+                var before = grown;
+                grown = 0;
                 for (var i = 0; i < acts.Length; i++)
                 {
-                    if (usable[i] || acts[i].NeedSet.IsSubsetOf(Needs))
+                    if (usable[i] ? (Reads[acts[i].Index] & (before | grown)) != 0 : acts[i].NeedSet.IsSubsetOf(Needs))
                     {
-                        changed |= !usable[i];
+                        grown |= Spread(acts[i], i);
+                        grown |= usable[i] ? 0 : 1UL << 63;
                         usable[i] = true;
-                        changed |= Spread(acts[i], i);
                     }
                 }
             }
@@ -126,9 +176,10 @@ internal sealed class Relevance
 
         public NeedSet[] Gives { get; }
 
-        private bool Spread(Act act, int i)
+        // Facets that came to take more values; the last bit when only needs came true.
+        private ulong Spread(Act act, int i)
         {
-            var changed = false;
+            var changed = 0UL;
             for (var e = 0; e < act.Effects.Length; e++)
             {
                 var effect = act.Effects[e];
@@ -143,15 +194,15 @@ internal sealed class Relevance
                 if ((before | after) != before)
                 {
                     values[facet.Index] |= after;
-                    changed = true;
+                    changed |= 1UL << facet.Index;
                 }
 
                 var gives = Turns(TurnedBy[act.Index][e], before);
                 if (!gives.IsSubsetOf(Gives[i]))
                 {
                     Gives[i] |= gives;
+                    changed |= gives.IsSubsetOf(Needs) ? 0 : 1UL << 63;
                     Needs |= gives;
-                    changed = true;
                 }
             }
 

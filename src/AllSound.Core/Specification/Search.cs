@@ -27,8 +27,13 @@ internal static class Search
         var nodes = new List<Node>(256);
         var best = new Dictionary<Condition, int>(256);
         var queue = new PriorityQueue<int, (long, long, int)>(256);
+        if (!problem.IsPossible)
+        {
+            return new Found(null, 0, 0, Complete: true);
+        }
+
         var start = problem.Start.After(problem.Start.LongestLeft);
-        if (problem.Bound(start, Treatments.Satisfied(start), problem.Ahead) is not { } bound)
+        if (problem.Bound(start, problem.Satisfied(start), problem.Ahead) is not { } bound)
         {
             return new Found(null, 0, 0, Complete: true);
         }
@@ -45,7 +50,7 @@ internal static class Search
                 continue;
             }
 
-            var satisfied = Treatments.Satisfied(node.Condition);
+            var satisfied = problem.Satisfied(node.Condition);
 
             // Other ways here may have shown that more is to come: back in the queue at its new place.
             if (node.Raised && problem.Bound(node.Condition, satisfied, node.Ahead) is { } now && node.Cost + now > key.Item1)
@@ -69,7 +74,7 @@ internal static class Search
             var acts = prune ? Stubborn.Choose(problem, node.Condition, satisfied, problem.Open(satisfied)) : problem.Applicable(satisfied);
             for (var a = acts.Next(0); a >= 0; a = acts.Next(a + 1))
             {
-                var after = Treatments.Settled(node.Condition, problem.Acts[a]);
+                var after = problem.Settled(node.Condition, a);
                 var cost = node.Cost + (filmGone ? problem.Costs[a].Bare : problem.Costs[a].WithFilm);
                 var ahead = problem.Pass(node.Ahead, a, satisfied);
                 if (best.TryGetValue(after, out var known))
@@ -86,7 +91,7 @@ internal static class Search
                     }
                 }
 
-                if (problem.Bound(after, Treatments.Satisfied(after), ahead) is not { } left)
+                if (problem.Bound(after, problem.Satisfied(after), ahead) is not { } left)
                 {
                     continue;
                 }

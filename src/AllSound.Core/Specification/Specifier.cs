@@ -27,43 +27,28 @@ public static class Specifier
         var goal = Goal.For(surface, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
         var prices = new Prices(appraised.Extents, rates);
-        Problem Over(Weights weights)
+        var bench = new Workbench(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts);
+        if (!bench.Missing.IsEmpty)
         {
-            // Of finishes that differ only in price the cheapest by these weights stands for all.
-            var finishes = goal.Finishes.GroupBy(Interchangeable.Kind).Select(kind => kind.MinBy(f => CoatPrice(acts, f, prices, weights))!).ToArray();
-            var some = acts.Where(a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!)).ToArray();
-            return new Problem(appraised.Condition, goal.NeedsWith(finishes), some, prices, weights);
+            return Stopped(appraised, bench.Missing);
         }
 
-        var soonest = Over(Weights.Soonest);
-        var missing = soonest.Unreachable();
-        if (!missing.IsEmpty)
-        {
-            var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
-            var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
-            return new Specified(
-                appraised,
-                [],
-                holds,
-                !holds.IsEmpty ? []
-                    : deepest.IsEmpty ? missing
-                    : deepest
-            );
-        }
+        var kinds = GroundActs.Of(appraised.Condition).Finishes;
+        Problem Over(Weights weights, IReadOnlyCollection<CoatingClass> finishes, params Need[] more) =>
+            new(bench, [.. more, .. goal.NeedsWith([.. finishes])], a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!), prices, weights);
+
+        // Of finishes that differ only in price the cheapest by these weights stands for all.
+        CoatingClass[] Cheapest(Weights weights) => [.. goal.Finishes.GroupBy(kinds.Kind).Select(kind => kind.MinBy(f => CoatPrice(acts, f, prices, weights))!)];
 
         var found = new List<IReadOnlyList<Act>>();
-        Try(soonest, found);
-        Try(Over(Weights.Gentlest), found);
-        foreach (var kind in goal.Finishes.GroupBy(Interchangeable.Kind))
-        {
-            var sorted = kind.OrderBy(f => CoatPrice(acts, f, prices, Weights.LeastCost));
-            Cheapest([.. sorted], f => new Problem(appraised.Condition, goal.NeedsWith(f), With(acts, f), prices, Weights.LeastCost), found);
-        }
+        Try(Over(Weights.Soonest, Cheapest(Weights.Soonest)), found);
+        Try(Over(Weights.Gentlest, Cheapest(Weights.Gentlest)), found);
+        ByFinish(goal.Finishes, kinds, f => Life(f, surface), f => CoatPrice(acts, f, prices, Weights.LeastCost), f => Over(Weights.LeastCost, [f]), found);
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        if (StrippingIsAChoice(appraised.Condition) && goal.Finishes.MaxBy(f => surface.Exposure == Exposure.Inside ? f.Life.Inside : f.Life.Outside) is { } lasting)
+        if (StrippingIsAChoice(appraised.Condition) && goal.Finishes.MaxBy(f => Life(f, surface)) is { } lasting)
         {
-            Try(new Problem(appraised.Condition, [N.FilmGone, .. goal.NeedsWith(lasting)], With(acts, lasting), prices, Weights.LeastCost), found);
+            Try(Over(Weights.LeastCost, [lasting], N.FilmGone), found);
         }
 
         if (found.Count == 0)
@@ -78,7 +63,21 @@ public static class Specifier
     private static long CoatPrice(Act[] acts, CoatingClass finish, Prices prices, Weights weights) =>
         acts.Where(a => a.Product == finish && a.Operation.Role == CoatRole.Finish).Min(a => prices.Of(a, weights, filmGone: false));
 
-    private static Act[] With(Act[] acts, CoatingClass finish) => [.. acts.Where(a => a.Operation.Role != CoatRole.Finish || a.Product == finish)];
+    private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
+
+    private static Specified Stopped(Appraised appraised, ImmutableArray<Need> missing)
+    {
+        var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
+        var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
+        return new Specified(
+            appraised,
+            [],
+            holds,
+            !holds.IsEmpty ? []
+                : deepest.IsEmpty ? missing
+                : deepest
+        );
+    }
 
     // A film that fails in part, or a heavy build-up, may be worth taking off whole; a sound thin one is not.
     private static bool StrippingIsAChoice(in Condition condition) =>
@@ -97,24 +96,64 @@ public static class Specifier
         }
     }
 
-    // Interchangeable finishes, the cheapest first, share their cheapest sequence as long as it lays no more coats than
-    // the goal asks: a dearer one can then gain nothing by another.
-    private static void Cheapest(CoatingClass[] kind, Func<CoatingClass, Problem> problem, List<IReadOnlyList<Act>> found)
+    // The cheapest sequence for each finish that can be the cheapest of all, the cheapest by the year, or the longest
+    // lived. A bound from below tells which finishes cannot, without a search. Finishes that differ only in price share
+    // their cheapest sequence as long as it lays no more coats than the goal asks: a dearer one gains nothing by another.
+    private static void ByFinish(
+        ImmutableArray<CoatingClass> finishes,
+        Interchangeable kinds,
+        Func<CoatingClass, double> life,
+        Func<CoatingClass, long> price,
+        Func<CoatingClass, Problem> over,
+        List<IReadOnlyList<Act>> found
+    )
     {
-        IReadOnlyList<Act>? shared = null;
-        foreach (var finish in kind)
-        {
-            if (shared is not null)
+        var shared = new Dictionary<int, IReadOnlyList<Act>>();
+        var bestCost = double.MaxValue;
+        var bestByYear = double.MaxValue;
+        var bestOfLongest = double.MaxValue;
+        var candidates = finishes
+            .Select(f => (Finish: f, Kind: kinds.Kind(f), Life: life(f), Problem: new Lazy<Problem>(() => over(f))))
+            .GroupBy(c => c.Kind)
+            .SelectMany(kind =>
             {
-                found.Add(Interchangeable.Swap(shared, finish));
+                // One bound for the kind, of its cheapest; none of the others can be cheaper.
+                var sorted = kind.OrderBy(c => price(c.Finish)).ToArray();
+                var least = sorted[0].Problem.Value.LeastCost;
+                return least is { } bound ? sorted.Select(c => (c.Finish, c.Kind, c.Life, c.Problem, Bound: (double)bound)) : [];
+            })
+            .OrderBy(c => c.Bound / c.Life)
+            .ToArray();
+        var longest = candidates.Select(c => c.Life).DefaultIfEmpty(0).Max();
+        foreach (var candidate in candidates)
+        {
+            var lasts = candidate.Life >= longest;
+            if (candidate.Bound >= bestCost && candidate.Bound / candidate.Life >= bestByYear && !(lasts && candidate.Bound < bestOfLongest))
+            {
                 continue;
             }
 
-            var made = problem(finish);
-            if (Search.Cheapest(made).Acts is { } acts)
+            if (shared.TryGetValue(candidate.Kind, out var known))
             {
-                found.Add(acts);
-                shared = acts.Count(a => a.Operation.Role == CoatRole.Finish) <= made.CoatsAsked ? acts : null;
+                var swapped = Interchangeable.Swap(known, candidate.Finish);
+                found.Add(swapped);
+                continue;
+            }
+
+            var made = candidate.Problem.Value;
+            var result = Search.Cheapest(made);
+            if (result.Acts is not { } acts)
+            {
+                continue;
+            }
+
+            found.Add(acts);
+            bestCost = Math.Min(bestCost, result.Cost);
+            bestByYear = Math.Min(bestByYear, result.Cost / candidate.Life);
+            bestOfLongest = lasts ? Math.Min(bestOfLongest, result.Cost) : bestOfLongest;
+            if (acts.Count(a => a.Operation.Role == CoatRole.Finish) <= made.CoatsAsked)
+            {
+                shared[candidate.Kind] = acts;
             }
         }
     }

@@ -1,5 +1,4 @@
 using AllSound.Core.Surfaces;
-using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
@@ -18,7 +17,7 @@ internal static class Stubborn
     /// <param name="condition">The condition.</param>
     /// <param name="satisfied">Needs that hold now, drying clocks included.</param>
     /// <param name="open">Needs that are still to come true on every way to the goal.</param>
-    public static NeedSet Choose(Problem problem, in Condition condition, in NeedSet satisfied, in NeedSet open)
+    public static IndexSet Choose(Problem problem, in Condition condition, in IndexSet satisfied, in IndexSet open)
     {
         var applicable = problem.Applicable(satisfied);
 
@@ -52,9 +51,9 @@ internal static class Stubborn
     }
 
     // Null when the set grows to no fewer applicable acts than are known already.
-    private static NeedSet? Close(Problem problem, in NeedSet satisfied, in NeedSet applicable, in NeedSet useful, NeedSet set, int fewest)
+    private static IndexSet? Close(Problem problem, in IndexSet satisfied, in IndexSet applicable, in IndexSet useful, IndexSet set, int fewest)
     {
-        var done = default(NeedSet);
+        var done = default(IndexSet);
         while (true)
         {
             var a = (set - done).Next(0);
@@ -63,14 +62,14 @@ internal static class Stubborn
                 return set & useful;
             }
 
-            done |= NeedSet.Of(a);
+            done |= IndexSet.Of(a);
             if (applicable.Contains(a))
             {
                 set |= problem.Interference[a];
             }
             else
             {
-                set |= Enabling(problem, satisfied, set, problem.Acts[a]);
+                set |= Enabling(problem, satisfied, set, problem.NeedsOf(a));
             }
 
             if ((set & useful).Count >= fewest)
@@ -81,10 +80,10 @@ internal static class Stubborn
     }
 
     // Of the needs that keep an act from being done, the one whose givers add least.
-    private static NeedSet Enabling(Problem problem, in NeedSet satisfied, in NeedSet set, Act act)
+    private static IndexSet Enabling(Problem problem, in IndexSet satisfied, in IndexSet set, in IndexSet needs)
     {
-        var unmet = act.NeedSet - satisfied;
-        var best = default(NeedSet);
+        var unmet = needs - satisfied;
+        var best = default(IndexSet);
         var least = int.MaxValue;
         for (var need = unmet.Next(0); need >= 0; need = unmet.Next(need + 1))
         {

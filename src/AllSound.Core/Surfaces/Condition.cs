@@ -124,7 +124,10 @@ public readonly struct Condition : IEquatable<Condition>
             window = 0;
         }
 
-        return new Condition(copy, next, window);
+        var later = new Condition(copy, next, window);
+        return minutes > Treatment.Touching.BareMetalHours * 60 && later.Get(Facets.Prep) != Prep.None && later.Get(Facets.Bare) == Bare.Raw
+            ? later.Changed(Treatment.Touching.FlashRust)
+            : later;
     }
 
     /// <inheritdoc/>

@@ -24,11 +24,29 @@ public enum Recoat : byte
     Never,
 }
 
-/// <summary>Column of the recoat table: the family of the coat to come.</summary>
+/// <summary>Column of the recoat matrix: the family of the coat to come.</summary>
 public enum CoatFamily : byte
 {
+    /// <summary>Limewash.</summary>
+    Limewash,
+
+    /// <summary>Pure two-part silicate.</summary>
+    Silicate,
+
+    /// <summary>Dispersion silicate and sol-silicate.</summary>
+    DispersionSilicate,
+
+    /// <summary>Casein and soft distemper.</summary>
+    Casein,
+
     /// <summary>Wall emulsion and thin acrylic sealers.</summary>
     Emulsion,
+
+    /// <summary>Acrylic masonry paint.</summary>
+    Masonry,
+
+    /// <summary>Silicone resin facade paint.</summary>
+    Siloxane,
 
     /// <summary>Waterborne enamel, undercoat and primers of that kind.</summary>
     WaterEnamel,
@@ -39,11 +57,72 @@ public enum CoatFamily : byte
     /// <summary>Shellac.</summary>
     Shellac,
 
+    /// <summary>Nitrocellulose lacquer.</summary>
+    Nitrocellulose,
+
+    /// <summary>Solventborne two-part epoxy.</summary>
+    EpoxySolvent,
+
+    /// <summary>Solventborne two-part polyurethane.</summary>
+    PolyurethaneSolvent,
+
+    /// <summary>Waterborne two-part paint.</summary>
+    TwoPartWater,
+
+    /// <summary>Bitumen.</summary>
+    Bitumen,
+
+    /// <summary>Drying oil and hardwax oil.</summary>
+    Oil,
+
     /// <summary>Waterborne bonding primer.</summary>
     Bonding,
 
     /// <summary>Penetrating binding sealer and stabiliser.</summary>
     Penetrating,
+}
+
+/// <summary>How a coat fails on a film that it does not suit.</summary>
+public enum CoatFailure : byte
+{
+    /// <summary>It does not.</summary>
+    None,
+
+    /// <summary>No adhesion: it peels.</summary>
+    Peels,
+
+    /// <summary>Its solvent lifts or wrinkles what is below.</summary>
+    Lifts,
+
+    /// <summary>What is below bleeds through.</summary>
+    Bleeds,
+
+    /// <summary>Hard over soft: it cracks.</summary>
+    Cracks,
+
+    /// <summary>Alkali turns it to soap.</summary>
+    Saponifies,
+
+    /// <summary>Moisture is trapped: it blisters.</summary>
+    Blisters,
+
+    /// <summary>No mineral bond: it powders.</summary>
+    Powders,
+
+    /// <summary>It crawls into islands.</summary>
+    Crawls,
+
+    /// <summary>It yellows or changes colour.</summary>
+    Yellows,
+
+    /// <summary>It stays tacky.</summary>
+    StaysTacky,
+
+    /// <summary>Its pull takes the old layer off.</summary>
+    PullsOff,
+
+    /// <summary>The fire protection is lost.</summary>
+    FireDutyLost,
 }
 
 /// <summary>An existing coating: how it is known and what may follow it. Rub tests: white cloth, 60 s, a hidden spot, gloves; never a flame.</summary>
@@ -66,18 +145,6 @@ public sealed record ExistingCoating
 
     /// <summary>Dry film per coat, micrometres.</summary>
     public required int MicronsPerCoat { get; init; }
-
-    /// <summary>Under wall emulsion.</summary>
-    public required Recoat Emulsion { get; init; }
-
-    /// <summary>Under waterborne enamel.</summary>
-    public required Recoat WaterEnamel { get; init; }
-
-    /// <summary>Under alkyd.</summary>
-    public required Recoat Alkyd { get; init; }
-
-    /// <summary>Under shellac.</summary>
-    public required Recoat Shellac { get; init; }
 
     /// <summary>How to tell it without a flame.</summary>
     public required string Recognise { get; init; }
@@ -110,19 +177,10 @@ public sealed record ExistingCoating
     public required Source Source { get; init; }
 
     /// <summary>What a coat of this family asks of the film.</summary>
-    public Recoat Under(CoatFamily family) =>
-        family switch
-        {
-            CoatFamily.Emulsion => Emulsion,
-            CoatFamily.WaterEnamel => WaterEnamel,
-            CoatFamily.Alkyd => Alkyd,
-            CoatFamily.Shellac => Shellac,
-            // A bonding primer is the answer to "bond"; it still wants a key.
-            CoatFamily.Bonding => WaterEnamel == Recoat.Bond ? Recoat.Key : WaterEnamel,
-            // A penetrating sealer is the answer to "isolate".
-            CoatFamily.Penetrating => Emulsion == Recoat.Isolate ? Recoat.Clean : Emulsion,
-            _ => throw new ArgumentOutOfRangeException(nameof(family)),
-        };
+    public Recoat Under(CoatFamily family) => RecoatMatrix.Of(Value, family).Asks;
+
+    /// <summary>How a coat of this family fails on the film when that is not done.</summary>
+    public CoatFailure FailsBy(CoatFamily family) => RecoatMatrix.Of(Value, family).Else;
 }
 
 /// <summary>The existing coatings known to the program. One row each, in the catalogue files.</summary>

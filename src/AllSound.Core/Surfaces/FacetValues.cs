@@ -199,6 +199,9 @@ public enum Residue : byte
 
     /// <summary>Alkali from a paste.</summary>
     Alkali,
+
+    /// <summary>Acid from a brightener or descaler.</summary>
+    Acid,
 }
 
 /// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>
@@ -379,6 +382,203 @@ public enum Cover : byte
 
     /// <summary>Alkyd gloss.</summary>
     GlossAlkyd,
+
+    /// <summary>Alkali-resisting primer.</summary>
+    AlkaliPrimer,
+
+    /// <summary>Acrylic masonry paint, or its thinned first coat.</summary>
+    Masonry,
+
+    /// <summary>Solventborne masonry paint.</summary>
+    MasonrySolvent,
+
+    /// <summary>Elastomeric masonry paint.</summary>
+    MasonryElastic,
+
+    /// <summary>Silicone resin paint.</summary>
+    Siloxane,
+
+    /// <summary>Dispersion silicate paint.</summary>
+    Silicate,
+
+    /// <summary>Pure two-part silicate paint.</summary>
+    SilicatePure,
+
+    /// <summary>Limewash.</summary>
+    Limewash,
+
+    /// <summary>Casein paint.</summary>
+    Casein,
+
+    /// <summary>Zinc phosphate primer, alkyd.</summary>
+    MetalAlkyd,
+
+    /// <summary>Zinc phosphate primer, waterborne.</summary>
+    MetalWater,
+
+    /// <summary>Two-part epoxy primer or mastic.</summary>
+    Epoxy,
+
+    /// <summary>Two-part zinc-rich primer.</summary>
+    ZincRich,
+
+    /// <summary>Waterborne two-part epoxy primer for tile and floor.</summary>
+    EpoxyWater,
+
+    /// <summary>Primer for zinc and aluminium.</summary>
+    ZincPrimer,
+
+    /// <summary>One-product metal coat.</summary>
+    DirectToMetal,
+
+    /// <summary>Radiator enamel.</summary>
+    Radiator,
+
+    /// <summary>Heat-resisting silicone paint.</summary>
+    HeatSilicone,
+
+    /// <summary>Two-part polyurethane finish.</summary>
+    TwoPart,
+
+    /// <summary>Varnish.</summary>
+    Varnish,
+
+    /// <summary>Woodstain.</summary>
+    Woodstain,
+
+    /// <summary>Hardwax or drying oil.</summary>
+    Oil,
+
+    /// <summary>Linseed oil paint.</summary>
+    Linseed,
+
+    /// <summary>Bitumen paint.</summary>
+    Bitumen,
+
+    /// <summary>One-part floor paint.</summary>
+    Floor,
+}
+
+/// <summary>Rust on iron and steel (ISO 4628-3, from memory).</summary>
+public enum Rust : byte
+{
+    /// <summary>None: Ri 0.</summary>
+    None,
+
+    /// <summary>Light: Ri 1 to Ri 3, up to 1 % of the face.</summary>
+    Light,
+
+    /// <summary>Heavy: Ri 4 and Ri 5.</summary>
+    Heavy,
+
+    /// <summary>Layered scale or pack rust.</summary>
+    Scale,
+
+    /// <summary>Converted: firm, black or pale, and dry.</summary>
+    Converted,
+}
+
+/// <summary>How bare metal has been prepared (ISO 8501-1, from memory).</summary>
+public enum Prep : byte
+{
+    /// <summary>Not.</summary>
+    None,
+
+    /// <summary>By hand: loose rust and paint off.</summary>
+    Hand,
+
+    /// <summary>By power tool: as by hand, to a metallic sheen.</summary>
+    Power,
+
+    /// <summary>Blast-cleaned to near white.</summary>
+    Blast,
+}
+
+/// <summary>Holes in sheet and seams.</summary>
+public enum Holes : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>Pinholes and small holes, up to about 5 mm.</summary>
+    Small,
+
+    /// <summary>Larger: a patch has to bridge them.</summary>
+    Large,
+}
+
+/// <summary>How hot the surface gets in service.</summary>
+public enum Heat : byte
+{
+    /// <summary>60 degrees or less.</summary>
+    Ambient,
+
+    /// <summary>Over 60 to 80: hot-water pipes, dark metal in the sun.</summary>
+    Warm,
+
+    /// <summary>Over 80 to 90: radiators.</summary>
+    Hot,
+
+    /// <summary>Over 90 to 120: low-pressure steam.</summary>
+    VeryHot,
+
+    /// <summary>Over 120 to 540: flues and stoves.</summary>
+    Fire,
+
+    /// <summary>Over 540: no paint.</summary>
+    BeyondPaint,
+}
+
+/// <summary>How deep the hollows to be filled are.</summary>
+public enum FillDepth : byte
+{
+    /// <summary>3 mm at most: fine filler.</summary>
+    Shallow,
+
+    /// <summary>Deeper: filler in layers.</summary>
+    Deep,
+}
+
+/// <summary>Paper on the wall.</summary>
+public enum Paper : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>Paintable paper that holds.</summary>
+    Sound,
+
+    /// <summary>Vinyl-faced, or loose: has to come off.</summary>
+    Failing,
+
+    /// <summary>Off; what was beneath has not been looked at.</summary>
+    Off,
+}
+
+/// <summary>Putty that holds the glass.</summary>
+public enum Putty : byte
+{
+    /// <summary>None, or sound.</summary>
+    Sound,
+
+    /// <summary>Cracked, loose or missing.</summary>
+    Failing,
+
+    /// <summary>New and skinned.</summary>
+    Skinned,
+}
+
+/// <summary>End grain and cut edges of wood that the weather reaches.</summary>
+public enum EndGrain : byte
+{
+    /// <summary>None shows.</summary>
+    None,
+
+    /// <summary>Shows and drinks.</summary>
+    Open,
+
+    /// <summary>Sealed till it drinks no more.</summary>
+    Sealed,
 }
 
 /// <summary>Inside the building or outside it.</summary>

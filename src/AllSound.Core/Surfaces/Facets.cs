@@ -164,6 +164,60 @@ public static class Facets
     /// <summary>Opaque coats still needed to hide what is below.</summary>
     public static readonly Facet<Count> ToHide = Add<Count>("toHide", "coats still needed to hide");
 
+    // Metal.
+
+    /// <summary>Rust.</summary>
+    public static readonly Facet<Rust> Rust = Add<Rust>("rust", "rust");
+
+    /// <summary>Preparation of bare metal.</summary>
+    public static readonly Facet<Prep> Prep = Add<Prep>("prep", "preparation of bare metal");
+
+    /// <summary>Screws, nails and washers.</summary>
+    public static readonly Facet<Soundness> Fixings = Add<Soundness>("fixings", "fixings");
+
+    /// <summary>Laps of sheets.</summary>
+    public static readonly Facet<Soundness> Laps = Add<Soundness>("laps", "laps");
+
+    /// <summary>Holes in sheet.</summary>
+    public static readonly Facet<Holes> Holes = Add<Holes>("holes", "holes");
+
+    /// <summary>Sharp edges and welds that a coat draws back from.</summary>
+    public static readonly Facet<Presence> SharpEdges = Add<Presence>("sharpEdges", "sharp edges");
+
+    // What the finished system has to live with.
+
+    /// <summary>Service temperature.</summary>
+    public static readonly Facet<Heat> Heat = Add<Heat>("heat", "service temperature");
+
+    /// <summary>Heating that is on now.</summary>
+    public static readonly Facet<Presence> HotNow = Add<Presence>("hotNow", "hot now");
+
+    /// <summary>A layer under the top one that can carry no more: soft distemper, wax, bitumen.</summary>
+    public static readonly Facet<Presence> WeakBeneath = Add<Presence>("weakBeneath", "weak layer beneath");
+
+    /// <summary>Vapour resistance that the wall still bears on it, hundredths of a metre of still air.</summary>
+    public static readonly Facet<VapourSteps> Breath = Add<VapourSteps>("breath", "vapour resistance still borne");
+
+    /// <summary>Paper on the wall.</summary>
+    public static readonly Facet<Paper> Paper = Add<Paper>("paper", "paper");
+
+    /// <summary>Glazing putty.</summary>
+    public static readonly Facet<Putty> Putty = Add<Putty>("putty", "putty");
+
+    /// <summary>End grain outside.</summary>
+    public static readonly Facet<EndGrain> EndGrain = Add<EndGrain>("endGrain", "end grain");
+
+    /// <summary>Depth of the hollows.</summary>
+    public static readonly Facet<FillDepth> FillDepth = Add<FillDepth>("fillDepth", "depth of the hollows");
+
+    // Site.
+
+    /// <summary>Fresh air drawn through while solvent is in it.</summary>
+    public static readonly Facet<Presence> FreshAir = Add<Presence>("freshAir", "fresh air");
+
+    /// <summary>Fire watch: extinguisher, covered detectors, somebody who looks again.</summary>
+    public static readonly Facet<Presence> FireWatch = Add<Presence>("fireWatch", "fire watch");
+
     /// <summary>All facets in order of index.</summary>
     public static ImmutableArray<Facet> All { get; } = [.. Registered];
 

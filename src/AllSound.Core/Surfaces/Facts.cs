@@ -121,4 +121,40 @@ public sealed record Facts
 
     /// <summary>Reach; by default from the height.</summary>
     public Access? Access { get; init; }
+
+    /// <summary>Deepest of the hollows to be filled, millimetres.</summary>
+    public double? FillDepthMm { get; init; }
+
+    /// <summary>Rust: none, light (Ri 1 to 3), heavy (Ri 4 and 5), scale, or converted.</summary>
+    public Rust? Rust { get; init; }
+
+    /// <summary>Screws or nails that have worked loose or rusted through.</summary>
+    public bool? LooseFixings { get; init; }
+
+    /// <summary>Laps of sheets that gape.</summary>
+    public bool? OpenLaps { get; init; }
+
+    /// <summary>Holes in sheet: none, small (about 5 mm at most) or large.</summary>
+    public Holes? Holes { get; init; }
+
+    /// <summary>Sharp edges, welds and bolts in metal.</summary>
+    public bool? SharpEdges { get; init; }
+
+    /// <summary>Heating is on: the surface is hot now.</summary>
+    public bool? HotNow { get; init; }
+
+    /// <summary>Putty cracked, loose or missing.</summary>
+    public bool? FailedPutty { get; init; }
+
+    /// <summary>End grain or cut edges that the weather reaches and no paint seals.</summary>
+    public bool? OpenEndGrain { get; init; }
+
+    /// <summary>Paper that is loose, or more layers than carry paint.</summary>
+    public bool? LoosePaper { get; init; }
+
+    /// <summary>Carved or fine moulded: scrapers and sanders do not reach into it.</summary>
+    public bool? Carved { get; init; }
+
+    /// <summary>Can be taken down and worked elsewhere.</summary>
+    public bool? Removable { get; init; }
 }

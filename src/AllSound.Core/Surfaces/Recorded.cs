@@ -80,6 +80,9 @@ public sealed record Brief
     /// <summary>Only waterborne products of low odour, save spots of stain block and knotting.</summary>
     public bool LowOdour { get; init; }
 
+    /// <summary>Most volatile organic compounds of any overall coat, grams per litre; null for no limit.</summary>
+    public int? VocMost { get; init; }
+
     /// <summary>Operations or products not wanted, by id.</summary>
     public ImmutableArray<string> Avoid { get; init; } = [];
 }

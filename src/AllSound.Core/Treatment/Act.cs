@@ -18,7 +18,7 @@ public sealed class Act
         Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         Strips = effects.Any(e => e.Facet == Facets.Film);
         WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
-        Leaves = operation.Leaves ?? (product is null || operation.Role == CoatRole.None ? null : new Wait(Drying.Coat, product.Drying.Least, product.Drying.Advised));
+        Leaves = LeftBy(operation, product);
     }
 
     /// <summary>Place in <see cref="Operations.Acts"/>.</summary>
@@ -63,6 +63,9 @@ public sealed class Act
             operation,
             product,
             [.. Touching.Needs(operation).Concat(operation.Needs).Concat(Coating.Needs(operation, product)).Distinct()],
-            [.. operation.Gives, .. Coating.Effects(operation, product)]
+            [.. operation.Gives, .. Coating.Effects(operation, product), .. Touching.Effects(operation, LeftBy(operation, product))]
         );
+
+    private static Wait? LeftBy(Operation operation, CoatingClass? product) =>
+        operation.Leaves ?? (product is null || operation.Role == CoatRole.None ? null : new Wait(Drying.Coat, product.Drying.Least, product.Drying.Advised));
 }

@@ -2,6 +2,7 @@ using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using F = AllSound.Core.Surfaces.Facets;
 using N = AllSound.Core.Treatment.Needs;
+using P = AllSound.Core.Treatment.FabricNeeds;
 
 namespace AllSound.Core.Treatment;
 
@@ -18,8 +19,11 @@ internal static class Coating
         N.BackingSound,
         N.TimberSound,
         N.MovementStill,
+        P.PaperHolds,
         N.FabricDry,
+        P.ColdNow,
         N.LooseOff,
+        P.RustOff,
         N.GreyOff,
         N.DustOff,
         N.MouldOff,
@@ -32,23 +36,37 @@ internal static class Coating
         N.CoatDry,
     ];
 
-    private static readonly Need[] OverallCoat = [N.EdgesHeld, N.PowderBound, N.SoilOff, N.CaulkDry, N.WindowOpen, N.FillFlush];
-
-    private static readonly Need[] Undercoat = [N.BareSealed, N.KnotsBlocked];
+    private static readonly Need[] OverallCoat =
+    [
+        N.EdgesHeld,
+        N.PowderBound,
+        P.NothingWeakBeneath,
+        N.SoilOff,
+        N.CaulkDry,
+        N.WindowOpen,
+        N.FillFlush,
+        P.FixingsTight,
+        P.LapsClosed,
+        P.HolesClosed,
+    ];
 
     private static readonly Need[] Finish =
     [
-        N.BareSealed,
-        N.KnotsBlocked,
         N.WaterStainBlocked,
         N.TarBlocked,
-        N.TanninBlocked,
         N.InkBlocked,
         N.StepGone,
         N.LumpsGone,
-        N.FillPrimed,
         N.JointClosed,
+        P.PuttySound,
+        P.EndGrainSealed,
+        P.EdgesRounded,
     ];
+
+    private static readonly Need[] OpaqueFinish = [N.TanninBlocked, N.FillPrimed];
+
+    // The last step means that the wall bears whatever one likes.
+    private static Test MustBreathe => F.Breath.IsNot(VapourSteps.Step63);
 
     public static IEnumerable<Need> Needs(Operation operation, CoatingClass? product)
     {
@@ -62,15 +80,43 @@ internal static class Coating
             yield return need;
         }
 
-        yield return product.Family is CoatFamily.Alkyd ? N.AlkaliLow : N.AlkaliMild;
+        if (product.Carrier is Carrier.Spirit or Carrier.Alcohol or Carrier.Strong)
+        {
+            yield return P.FreshAir;
+        }
+
+        if (Compatibility.AlkaliBorne(product) is { } alkali)
+        {
+            yield return alkali;
+        }
+
+        if (Compatibility.BearsHeat(product) is { } heat)
+        {
+            yield return heat;
+        }
+
+        var seals = SealsBare(operation);
+        if (seals)
+        {
+            // A finish that is its own first coat belongs on its own grounds, bare or not.
+            yield return operation.Role == CoatRole.Finish ? Compatibility.OwnGround(product) : Compatibility.Ground(product);
+            yield return P.GroundKeyed;
+            yield return Compatibility.Prepared(product);
+        }
+
         if (operation.Role == CoatRole.Spot)
         {
             yield break;
         }
 
-        yield return Compatibility.FilmTakes(product.Family);
+        yield return Compatibility.FilmTakes(product);
         yield return Compatibility.FilmKeyed(product.Family);
         yield return Compatibility.Follows(product);
+        if (product.Clear)
+        {
+            yield return Compatibility.ClearOver(product);
+        }
+
         if (Compatibility.Breathes(product) is { } breathes)
         {
             yield return breathes;
@@ -81,22 +127,23 @@ internal static class Coating
             yield return need;
         }
 
-        // Resin comes through waterborne paint first, and softens it: knots before any overall coat.
-        if (operation.Role == CoatRole.Primer)
+        if (operation.Role is CoatRole.Undercoat or CoatRole.Finish && !seals)
+        {
+            yield return N.BareSealed;
+        }
+
+        // Resin comes through waterborne paint first, and softens it: knots before any overall coat that would hide them.
+        if (!product.Clear)
         {
             yield return N.KnotsBlocked;
         }
 
-        foreach (
-            var need in operation.Role switch
-            {
-                CoatRole.Undercoat => Undercoat,
-                CoatRole.Finish => Finish,
-                _ => [],
-            }
-        )
+        if (operation.Role == CoatRole.Finish)
         {
-            yield return need;
+            foreach (var need in Finish.Concat(product.Clear ? [] : OpaqueFinish))
+            {
+                yield return need;
+            }
         }
 
         if (product.RaisesNibs && operation.Role is CoatRole.Finish or CoatRole.Undercoat)
@@ -120,9 +167,10 @@ internal static class Coating
         if (operation.Role == CoatRole.Spot)
         {
             // On a wholly bare face the "spot" is the face, and its coat is what the next one lies on.
-            if (operation.Gives.Any(e => e.Facet == F.Bare))
+            if (SealsBare(operation))
             {
                 yield return Effect.Set(F.Cover, product.Cover == Cover.Emulsion ? Cover.Sealer : product.Cover, F.Film.Is(Film.None), F.Cover.Is(Cover.None));
+                yield return Effect.Take(F.Breath, Compatibility.VapourSteps(product), F.Film.Is(Film.None), MustBreathe);
                 if (product.RaisesNibs)
                 {
                     yield return Effect.Set(F.Nibs, Presence.Present, F.Film.Is(Film.None));
@@ -134,6 +182,7 @@ internal static class Coating
 
         yield return Effect.Set(F.Cover, product.Cover);
         yield return Effect.Set(F.Overdue, Presence.None);
+        yield return Effect.Take(F.Breath, Compatibility.VapourSteps(product), MustBreathe);
         if (product.Hides)
         {
             yield return Effect.Decrease(F.ToHide);
@@ -149,4 +198,8 @@ internal static class Coating
             yield return Effect.Increase(F.Topcoats);
         }
     }
+
+    /// <summary>Is it a first coat on bare ground?</summary>
+    public static bool SealsBare(Operation operation) =>
+        operation.Gives.Any(e => e.Facet == F.Bare && e.Change == Change.Set && e.Value == Facet<Bare>.Byte(Bare.Sealed));
 }

@@ -1,4 +1,4 @@
-using System.Collections.Frozen;
+using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
 using AllSound.Core.Materials;
 using AllSound.Core.Sources;
@@ -7,148 +7,237 @@ using F = AllSound.Core.Surfaces.Facets;
 
 namespace AllSound.Core.Treatment;
 
-/// <summary>Needs that follow from the recoat table and from what each product class may follow.</summary>
+/// <summary>
+/// Needs that follow from what a product is and from what lies below it: the recoat matrix, the coats of this job, the
+/// bare ground, alkali, heat and vapour. Each is defined once for all products that ask the same.
+/// </summary>
 public static class Compatibility
 {
+    private static readonly ConcurrentDictionary<string, Need> ById = new(StringComparer.Ordinal);
+
+    // The needs of the other classes come first, so that indexes do not hang on who asks first.
     static Compatibility()
     {
-        // The needs of Needs come first, so that indexes do not hang on who asks first.
         RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
-        RecoatTable = Source.Usual;
-        ByFamily = DefineFamilies();
-        CoverByProduct = DefineCovers();
-        UndercoatByProduct = DefineUndercoats();
-        BreathesByProduct = DefineBreathing();
+        RuntimeHelpers.RunClassConstructor(typeof(FabricNeeds).TypeHandle);
     }
 
-    private static readonly Source RecoatTable;
-    private static readonly FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> ByFamily;
-    private static readonly FrozenDictionary<string, Need> CoverByProduct;
-    private static readonly FrozenDictionary<string, Need> UndercoatByProduct;
-    private static readonly FrozenDictionary<string, Need> BreathesByProduct;
+    /// <summary>The old film takes the product at all, or a coat of this job that the product may follow lies between.</summary>
+    public static Need FilmTakes(CoatingClass product)
+    {
+        var family = product.Family;
+        return Once(
+            $"film-takes-{family}-{Alike(product)[0].Id}",
+            $"the old film takes {Name(family)}",
+            $"This old film does not carry {Name(family)}: it peels, lifts or bleeds. It wants a bonding primer or an isolating sealer between, or must come off.",
+            Severity.Fails,
+            RecoatMatrix.Source,
+            F.Cover.Is(product.Follows.AsSpan()),
+            F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))
+        );
+    }
 
-    /// <summary>The old film takes a coat of this family at all.</summary>
-    public static Need FilmTakes(CoatFamily family) => ByFamily[family].Takes;
+    /// <summary>For coats that are laid as spots: the old film takes them, or another coat lies between.</summary>
+    public static Need SpotTakes(CoatFamily family) =>
+        Once(
+            $"spot-takes-{family}",
+            $"the old film takes {Name(family)}",
+            $"This old film does not carry {Name(family)}: it peels, lifts or bleeds.",
+            Severity.Fails,
+            RecoatMatrix.Source,
+            F.Cover.IsNot(Cover.None),
+            F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))
+        );
 
     /// <summary>The old film is keyed as far as a coat of this family asks.</summary>
-    public static Need FilmKeyed(CoatFamily family) => ByFamily[family].Keyed;
+    public static Need FilmKeyed(CoatFamily family) =>
+        Once(
+            $"film-keyed-{family}",
+            $"the old film is keyed for {Name(family)}",
+            "A shiny film gives no grip; the coat peels off in sheets.",
+            Severity.Fails,
+            RecoatMatrix.Source,
+            F.Cover.IsNot(Cover.None),
+            F.Film.Is(ExistingCoatings.Under(family, Recoat.Clean)),
+            F.Key.IsNot(Key.Shiny)
+        );
 
-    /// <summary>The last coat of this job is one that the product may follow. Clear sealers are laid as spots and have no such need.</summary>
-    public static Need Follows(CoatingClass product) => CoverByProduct[product.Id];
-
-    /// <summary>The wall may go on breathing through the product, or null when every ground bears it.</summary>
-    public static Need? Breathes(CoatingClass product) => BreathesByProduct.GetValueOrDefault(product.Id);
-
-    /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
-    public static Need? Undercoated(CoatingClass product) => UndercoatByProduct.GetValueOrDefault(product.Id);
-
-    private static FrozenDictionary<CoatFamily, (Need Takes, Need Keyed)> DefineFamilies() =>
-        Enum.GetValues<CoatFamily>()
-            .Where(family => family != CoatFamily.Penetrating)
-            .ToFrozenDictionary(
-                family => family,
-                family =>
-                {
-                    var name = FamilyName(family);
-                    var takes = NeedRegistry.Add(
-                        $"film-takes-{family}".ToLowerInvariant(),
-                        $"the old film takes {name}",
-                        $"This old film does not carry {name}: it peels, lifts or bleeds. It wants a bonding primer or an isolating sealer between, or must come off.",
-                        Severity.Fails,
-                        RecoatTable,
-                        [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))]
-                    );
-                    var keyed = NeedRegistry.Add(
-                        $"film-keyed-{family}".ToLowerInvariant(),
-                        $"the old film is keyed for {name}",
-                        "A shiny film gives no grip; the coat peels off in sheets.",
-                        Severity.Fails,
-                        RecoatTable,
-                        [F.Cover.IsNot(Cover.None), F.Film.Is(ExistingCoatings.Under(family, Recoat.Clean)), F.Key.IsNot(Key.Shiny)]
-                    );
-                    return (takes, keyed);
-                }
-            );
-
-    private static FrozenDictionary<string, Need> DefineCovers() =>
-        Coatings
-            .All.Where(product => product.Hides)
-            .ToFrozenDictionary(
-                product => product.Id,
-                product =>
-                    NeedRegistry.Add(
-                        $"follows-{product.Id}",
-                        $"the coat below is one that {product.Title} holds to",
-                        $"{Capital(product.Title)} does not hold to the coat below it.",
-                        Severity.Fails,
-                        RecoatTable,
-                        [F.Cover.Is([Cover.None, .. product.Follows])]
-                    )
-            );
-
-    private static FrozenDictionary<string, Need> DefineUndercoats() =>
-        Coatings
-            .All.Where(product => product.Sheens.Contains(Sheen.Gloss) && product.Family == CoatFamily.Alkyd)
-            .ToFrozenDictionary(
-                product => product.Id,
-                product =>
-                    NeedRegistry.Add(
-                        $"undercoated-{product.Id}",
-                        $"an undercoat lies below {product.Title}",
-                        "Gloss alone is too thin and too clear to cover; it looks starved.",
-                        Severity.Poor,
-                        Source.Standard("BS 6150"),
-                        [F.Cover.Is([.. product.Follows])]
-                    )
-            );
-
-    // New gypsum has its limit only until it is dry, and dryness is asked for anyway. Wood has another rule of its own.
-    // Products that shut in the same grounds share one need.
-    private static FrozenDictionary<string, Need> DefineBreathing()
+    /// <summary>The last coat of this job is one that the product may follow.</summary>
+    public static Need Follows(CoatingClass product)
     {
-        var limited = Substrates
-            .All.Where(s => s.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry && s.Value != Substrate.GypsumNew && s.MaxSd is not null)
-            .ToArray();
-        var needs = new Dictionary<double, Need>();
-        var byProduct = new Dictionary<string, Need>(StringComparer.Ordinal);
-        foreach (var product in Coatings.All.Where(p => p.Hides))
-        {
-            var tight = limited.Where(s => s.MaxSd < product.Sd).ToArray();
-            if (tight.Length == 0)
-            {
-                continue;
-            }
-
-            var most = tight.Max(s => s.MaxSd!.Value);
-            if (!needs.TryGetValue(most, out var need))
-            {
-                need = NeedRegistry.Add(
-                    FormattableString.Invariant($"breathes-{most}"),
-                    FormattableString.Invariant($"the wall may do without breathing: it bears a system tighter than {most} m of still air"),
-                    "A wall that must breathe is shut in: damp stays behind the film, blisters it and rots the face.",
-                    Severity.Fails,
-                    Source.Standard("EN 1062-1", Confidence.Usual),
-                    [F.Substrate.IsNot([.. tight.Select(s => s.Value)])]
-                );
-                needs[most] = need;
-            }
-
-            byProduct[product.Id] = need;
-        }
-
-        return byProduct.ToFrozenDictionary();
+        Cover[] covers = [Cover.None, .. product.Follows];
+        var same = Alike(product);
+        return Once(
+            $"follows-{same[0].Id}",
+            $"the coat below is one that {same[0].Title}{(same.Length > 1 ? " and its like hold" : " holds")} to",
+            "A coat that is harder, or stronger in solvent, than the one below it peels, lifts or cracks.",
+            Severity.Fails,
+            RecoatMatrix.Source,
+            F.Cover.Is(covers)
+        );
     }
 
-    private static string FamilyName(CoatFamily family) =>
+    /// <summary>The bare ground is one that the product may lie on.</summary>
+    public static Need Ground(CoatingClass product)
+    {
+        var same = Coatings.All.Where(p => p.Grounds.SequenceEqual(product.Grounds)).ToArray();
+        return Once(
+            $"ground-{same[0].Id}",
+            $"the bare ground is one for {same[0].Title}{(same.Length > 1 ? " and its like" : "")}",
+            "The product does not hold to this bare ground, or harms it.",
+            Severity.Fails,
+            Source.Usual,
+            F.Bare.IsNot(Bare.Raw),
+            F.Substrate.Is(product.Grounds.AsSpan())
+        );
+    }
+
+    /// <summary>The substrate is one that the product is made for.</summary>
+    public static Need OwnGround(CoatingClass product) =>
+        NeedRegistry.Ground($"own-ground-{product.Id}", $"the substrate is one that {product.Title} is made for", product.Grounds.AsSpan());
+
+    /// <summary>Bare iron and steel is prepared as far as the product asks.</summary>
+    public static Need Prepared(CoatingClass product) =>
+        Once(
+            $"prepared-{product.LeastPrep}",
+            $"bare iron and steel is prepared {PrepName(product.LeastPrep)}, in the same shift",
+            "Rust and mill scale stay between metal and film; it lifts within a season or two.",
+            Severity.Fails,
+            Source.Standard("ISO 8501-1"),
+            F.Prep.AtLeast(product.LeastPrep),
+            F.Bare.IsNot(Bare.Raw),
+            F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Ferrous))
+        );
+
+    /// <summary>Clear finish over bare wood or its own kind.</summary>
+    public static Need ClearOver(CoatingClass product)
+    {
+        Film[] own = product.Cover switch
+        {
+            Cover.Varnish => [Film.None, Film.Varnish],
+            Cover.Woodstain => [Film.None, Film.Woodstain],
+            _ => [Film.None, Film.Oil, Film.Wax],
+        };
+        return Once(
+            $"clear-over-{product.Cover}",
+            $"{product.Title} lies on bare wood or on old coats of its own kind",
+            "Everything below a clear finish shows.",
+            Severity.Fails,
+            Source.Practice,
+            F.Film.Is(own)
+        );
+    }
+
+    /// <summary>What the product bears of alkali, or null when it is alkaline itself.</summary>
+    public static Need? AlkaliBorne(CoatingClass product) =>
+        product.Family is CoatFamily.Limewash or CoatFamily.Silicate or CoatFamily.DispersionSilicate ? null
+        : product.Alkali == 0 || product.Family == CoatFamily.Alkyd ? (product.Cover == Cover.AlkaliPrimer ? FabricNeeds.AlkaliNotFresh : Needs.AlkaliLow)
+        : Needs.AlkaliMild;
+
+    /// <summary>That the surface gets no hotter in service than the product bears, or null when it bears all that paint is for.</summary>
+    public static Need? BearsHeat(CoatingClass product)
+    {
+        var most =
+            product.HeatMost >= 540 ? Heat.Fire
+            : product.HeatMost >= 120 ? Heat.VeryHot
+            : product.HeatMost >= 90 ? Heat.Hot
+            : product.HeatMost >= 80 ? Heat.Warm
+            : Heat.Ambient;
+        return Once(
+            $"bears-heat-{most}",
+            $"the surface gets no hotter in service than {HeatName(most)}",
+            "Beyond its limit a film browns, softens and lets go.",
+            Severity.Fails,
+            Source.Usual,
+            F.Heat.Is([.. Enum.GetValues<Heat>().Where(h => h <= most)])
+        );
+    }
+
+    /// <summary>The wall still bears the vapour resistance that a coat of the product adds; null when it adds next to none.</summary>
+    public static Need? Breathes(CoatingClass product)
+    {
+        var steps = VapourSteps(product);
+        return steps == 0
+            ? null
+            : Once(
+                $"breathes-{steps}",
+                FormattableString.Invariant($"the wall still bears {steps / 100.0} m of still air more on it"),
+                "A wall that must breathe is shut in: damp stays behind the film, blisters it and rots the face.",
+                Severity.Fails,
+                Source.Standard("EN 1062-1", Confidence.Usual),
+                F.Breath.AtLeast((VapourSteps)steps)
+            );
+    }
+
+    /// <summary>
+    /// Vapour resistance of one coat, half of the usual two, in hundredths of a metre of still air: rounded up to a step
+    /// of 1, 2, 3, 5, 10, 20, 40 or 63, finer than the class values are known.
+    /// </summary>
+    public static int VapourSteps(CoatingClass product)
+    {
+        var steps = (int)Math.Ceiling((product.Sd / 2 * 100) - 1e-9);
+        return Array.Find(Steps, s => s >= steps) is var step && step > 0 ? step : 63;
+    }
+
+    private static readonly int[] Steps = [1, 2, 3, 5, 10, 20, 40, 63];
+
+    /// <summary>The undercoat that a full gloss wants, or null when the product wants none.</summary>
+    public static Need? Undercoated(CoatingClass product) =>
+        product.Cover != Cover.GlossAlkyd
+            ? null
+            : Once(
+                $"undercoated-{product.Id}",
+                $"an undercoat or a coat of its own lies below {product.Title}",
+                "Gloss alone is too thin and too clear to cover; it looks starved.",
+                Severity.Poor,
+                Source.Standard("BS 6150"),
+                F.Cover.Is(product.Follows.AsSpan())
+            );
+
+    // Products that may follow the same coats.
+    private static CoatingClass[] Alike(CoatingClass product) => [.. Coatings.All.Where(p => p.Follows.ToHashSet().SetEquals(product.Follows))];
+
+    private static Need Once(string id, string title, string consequence, Severity severity, Source source, params Test[] any) =>
+        ById.GetOrAdd(id.ToLowerInvariant(), key => NeedRegistry.Add(key, title, consequence, severity, source, any));
+
+    private static string PrepName(Prep prep) =>
+        prep switch
+        {
+            Prep.Hand => "by hand to St 2 at least",
+            Prep.Power => "by power tool to St 3 at least",
+            _ => "by blasting to Sa 2½",
+        };
+
+    private static string HeatName(Heat heat) =>
+        heat switch
+        {
+            Heat.Ambient => "60 degrees",
+            Heat.Warm => "80 degrees",
+            Heat.Hot => "90 degrees",
+            Heat.VeryHot => "120 degrees",
+            _ => "540 degrees",
+        };
+
+    private static string Name(CoatFamily family) =>
         family switch
         {
+            CoatFamily.Limewash => "limewash",
+            CoatFamily.Silicate => "pure silicate paint",
+            CoatFamily.DispersionSilicate => "dispersion silicate paint",
+            CoatFamily.Casein => "casein paint",
             CoatFamily.Emulsion => "wall paint",
+            CoatFamily.Masonry => "masonry paint",
+            CoatFamily.Siloxane => "silicone resin paint",
             CoatFamily.WaterEnamel => "waterborne enamel",
             CoatFamily.Alkyd => "solventborne paint",
             CoatFamily.Shellac => "shellac",
+            CoatFamily.Nitrocellulose => "nitrocellulose lacquer",
+            CoatFamily.EpoxySolvent => "two-part epoxy",
+            CoatFamily.PolyurethaneSolvent => "two-part polyurethane",
+            CoatFamily.TwoPartWater => "waterborne two-part paint",
+            CoatFamily.Bitumen => "bitumen",
+            CoatFamily.Oil => "oil",
             CoatFamily.Bonding => "a bonding primer",
             _ => "a penetrating sealer",
         };
-
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }

@@ -3,44 +3,56 @@ using System.Runtime.Intrinsics;
 
 namespace AllSound.Core.Treatment;
 
-/// <summary>A set of needs by index, 0 to 255. A small immutable value.</summary>
+/// <summary>A set of needs by index, 0 to 511. A small immutable value.</summary>
 public readonly struct NeedSet : IEquatable<NeedSet>
 {
-    private readonly Vector256<ulong> bits;
+    private readonly Vector512<ulong> bits;
 
-    private NeedSet(Vector256<ulong> bits) => this.bits = bits;
+    private NeedSet(Vector512<ulong> bits) => this.bits = bits;
 
     /// <summary>Most needs that a set can hold.</summary>
-    public const int Capacity = 256;
+    public const int Capacity = 512;
 
     /// <summary>True when it holds none.</summary>
-    public bool IsEmpty => bits == Vector256<ulong>.Zero;
+    public bool IsEmpty => bits == Vector512<ulong>.Zero;
 
     /// <summary>How many it holds.</summary>
-    public int Count => BitOperations.PopCount(bits[0]) + BitOperations.PopCount(bits[1]) + BitOperations.PopCount(bits[2]) + BitOperations.PopCount(bits[3]);
+    public int Count
+    {
+        get
+        {
+            var count = 0;
+            for (var word = 0; word < 8; word++)
+            {
+                count += BitOperations.PopCount(bits[word]);
+            }
+
+            return count;
+        }
+    }
 
     /// <summary>The set of one need.</summary>
-    /// <exception cref="ArgumentOutOfRangeException">The index is not 0 to 255.</exception>
+    /// <exception cref="ArgumentOutOfRangeException">The index is not 0 to 511.</exception>
     public static NeedSet Of(int index)
     {
         ArgumentOutOfRangeException.ThrowIfNegative(index);
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(index, Capacity);
-        return new(Vector256<ulong>.Zero.WithElement(index >> 6, 1UL << (index & 63)));
+        return new(Vector512<ulong>.Zero.WithElement(index >> 6, 1UL << (index & 63)));
     }
 
     /// <summary>Is the need in the set?</summary>
     public bool Contains(int index) => ((bits[index >> 6] >> (index & 63)) & 1) != 0;
 
     /// <summary>Does it share a need with another set?</summary>
-    public bool Overlaps(in NeedSet other) => (bits & other.bits) != Vector256<ulong>.Zero;
+    public bool Overlaps(in NeedSet other) => (bits & other.bits) != Vector512<ulong>.Zero;
 
     /// <summary>Are all its needs in the other set?</summary>
-    public bool IsSubsetOf(in NeedSet other) => Vector256.AndNot(bits, other.bits) == Vector256<ulong>.Zero;
+    public bool IsSubsetOf(in NeedSet other) => Vector512.AndNot(bits, other.bits) == Vector512<ulong>.Zero;
 
     /// <summary>Indexes in ascending order.</summary>
     public IEnumerable<int> Indexes()
     {
-        for (var word = 0; word < 4; word++)
+        for (var word = 0; word < 8; word++)
         {
             var left = bits[word];
             while (left != 0)
@@ -55,7 +67,7 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     internal long Sum(long[] weights)
     {
         var sum = 0L;
-        for (var word = 0; word < 4; word++)
+        for (var word = 0; word < 8; word++)
         {
             var left = bits[word];
             while (left != 0)
@@ -71,7 +83,7 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     /// <summary>First index at or after <paramref name="from"/>, or -1. Lets a loop run without allocating.</summary>
     internal int Next(int from)
     {
-        for (var word = from >> 6; word < 4; word++)
+        for (var word = from >> 6; word < 8; word++)
         {
             var left = bits[word];
             if (word == from >> 6)
@@ -95,7 +107,7 @@ public readonly struct NeedSet : IEquatable<NeedSet>
     public static NeedSet operator &(in NeedSet x, in NeedSet y) => new(x.bits & y.bits);
 
     /// <summary>Difference.</summary>
-    public static NeedSet operator -(in NeedSet x, in NeedSet y) => new(Vector256.AndNot(x.bits, y.bits));
+    public static NeedSet operator -(in NeedSet x, in NeedSet y) => new(Vector512.AndNot(x.bits, y.bits));
 
     /// <inheritdoc/>
     public bool Equals(NeedSet other) => bits == other.bits;

@@ -639,7 +639,28 @@ internal static class NeedRegistry
 {
     private static readonly List<Need> Registered = [];
 
+    private static readonly Dictionary<ulong, Need> Grounds = [];
+
     public static ImmutableArray<Need> Snapshot() => [.. Registered];
+
+    /// <summary>That the ground is one of these. Methods that suit the same grounds share the need.</summary>
+    public static Need Ground(string id, string title, params ReadOnlySpan<Substrate> grounds)
+    {
+        var test = F.Substrate.Is(grounds);
+        if (!Grounds.TryGetValue(test.Allowed, out var need))
+        {
+            Grounds[test.Allowed] = need = Add(
+                id,
+                title,
+                "The method or product does not suit this ground: it does not hold to it, or harms it.",
+                Severity.Fails,
+                Source.Practice,
+                [test]
+            );
+        }
+
+        return need;
+    }
 
     public static Need Add(
         string id,
@@ -650,7 +671,8 @@ internal static class NeedRegistry
         Test[] any,
         ImmutableArray<string>? frees = null,
         bool hold = false,
-        Drying? clock = null
+        Drying? clock = null,
+        bool unwritten = false
     )
     {
         var need = new Need(Registered.Count, id, title, consequence, severity, source, any)
@@ -658,6 +680,7 @@ internal static class NeedRegistry
             Frees = frees ?? [],
             Hold = hold,
             Clock = clock,
+            Unwritten = unwritten,
         };
         Registered.Add(need);
         return need;

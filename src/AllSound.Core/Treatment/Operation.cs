@@ -104,6 +104,18 @@ public enum Extent : byte
 
     /// <summary>Open joint, metres.</summary>
     Joint,
+
+    /// <summary>Screws and nails, each.</summary>
+    Fixings,
+
+    /// <summary>Laps of sheets, metres.</summary>
+    Laps,
+
+    /// <summary>Putty line, metres.</summary>
+    Glazing,
+
+    /// <summary>End grain and cut edges, metres.</summary>
+    Ends,
 }
 
 /// <summary>The part that a coat plays.</summary>

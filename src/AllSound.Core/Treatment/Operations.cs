@@ -14,14 +14,29 @@ public static class Operations
         // Order fixed here, so that the indexes of needs do not hang on who asks first.
         RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Compatibility).TypeHandle);
-        All = [.. SiteWork.All, .. Preparation.All, .. Cleaning.All, .. Filling.All, .. Coats.All];
+        All =
+        [
+            .. SiteWork.All,
+            .. Preparation.All,
+            .. Stripping.All,
+            .. MetalPreparation.All,
+            .. Cleaning.All,
+            .. MasonryCleaning.All,
+            .. Filling.All,
+            .. Repairs.All,
+            .. Coats.All,
+            .. MetalCoats.All,
+            .. MasonryCoats.All,
+            .. WoodFloorAndTileCoats.All,
+            .. Finishing.All,
+        ];
         ById = All.ToFrozenDictionary(o => o.Id);
-        AllNeeds = NeedRegistry.Snapshot();
         Acts =
         [
             .. All.SelectMany(o => o.Products.IsEmpty ? [(o, (CoatingClass?)null)] : o.Products.Select(p => (o, (CoatingClass?)p)))
                 .Select((pair, index) => Act.Bind(index, pair.o, pair.Item2)),
         ];
+        AllNeeds = NeedRegistry.Snapshot();
     }
 
     private static readonly FrozenDictionary<string, Operation> ById;

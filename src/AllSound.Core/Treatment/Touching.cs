@@ -1,11 +1,38 @@
+using AllSound.Core.Surfaces;
+using F = AllSound.Core.Surfaces.Facets;
 using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Treatment;
 
-/// <summary>What everything done to the face itself needs, whatever the operation: that it may be reached and touched at all.</summary>
+/// <summary>What everything done to the face itself needs and does, whatever the operation.</summary>
 internal static class Touching
 {
+    /// <summary>Hours that bared iron and steel may stand before its first coat. Common practice (ISO 12944-7, from memory).</summary>
+    public const double BareMetalHours = 4;
+
     private static readonly Need[] AtTheFace = [N.FootingSafe, N.WiringSound, N.ConsentGiven];
 
     public static IEnumerable<Need> Needs(Operation operation) => operation.Needs.Contains(N.AccessSafe) || operation.Role != CoatRole.None ? AtTheFace : [];
+
+    /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>
+    public static IEnumerable<Effect> Effects(Operation operation, Wait? leaves)
+    {
+        var wets = leaves is { Clock: Drying.Wash };
+        if (leaves is null || (!wets && leaves.Advised <= BareMetalHours) || Coating.SealsBare(operation))
+        {
+            yield break;
+        }
+
+        foreach (var effect in FlashRust)
+        {
+            yield return effect;
+        }
+    }
+
+    /// <summary>What a night does to prepared bare iron and steel.</summary>
+    internal static readonly Effect[] FlashRust =
+    [
+        Effect.Set(F.Rust, Rust.Light, F.Prep.IsNot(Prep.None), F.Bare.Is(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous))),
+        Effect.Set(F.Prep, Prep.None, F.Bare.Is(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous))),
+    ];
 }

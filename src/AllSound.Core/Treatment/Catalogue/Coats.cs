@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
+using AllSound.Core.Materials.Catalogue;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using static AllSound.Core.Treatment.Effect;
@@ -11,8 +12,8 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Everything laid as a coat, spot or overall. What all coats of a role need stands in <see cref="Coating"/>.</summary>
 internal static class Coats
 {
-    private static readonly ImmutableArray<string> Fumes = ["Ventilate; no flame or spark."];
-    private static readonly ImmutableArray<string> FumeWear = ["half mask A2P3", "gloves"];
+    internal static readonly ImmutableArray<string> Fumes = ["Ventilate; no flame or spark."];
+    internal static readonly ImmutableArray<string> FumeWear = ["half mask A2P3", "gloves"];
     private static readonly ImmutableArray<string> WaterWear = ["goggles when rolling overhead"];
 
     private static readonly Need OnPlaster = Ground("on-plaster", "the substrate is plaster or board", SubstrateFamily.Plaster);
@@ -35,11 +36,20 @@ internal static class Coats
         [F.Film.IsNot(Film.None), OnPlasterNow]
     );
 
+    private static readonly Need BareShows = NeedRegistry.Add(
+        "bare-shows",
+        "bare ground shows",
+        "Over an old film the sealer goes on all over.",
+        Severity.Note,
+        Source.Usual,
+        [F.Bare.IsNot(Bare.None)]
+    );
+
     // A binder seals bare plaster; bare wood still wants its primer.
-    private static Test OnPlasterNow => F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster));
+    private static Test OnPlasterNow => F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry));
 
     // A first coat on bare substrate seals it and primes filler in it.
-    private static ImmutableArray<Effect> Seals => [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)), Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush), F.Bare.Is(Bare.Raw))];
+    internal static ImmutableArray<Effect> Seals => [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)), Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush), F.Bare.Is(Bare.Raw))];
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -50,7 +60,7 @@ internal static class Coats
             Title = "Tie lifting edges and the patch down with a binding sealer",
             Do = "Flood it under the edges and over the bare patch, 75 mm onto the sound film; brush out runs. It dries clear and may shine though dry.",
             Role = CoatRole.Spot,
-            Products = [Coatings.PeelBinder],
+            Products = [WallCoatings.PeelBinder],
             Gives =
             [
                 Set(F.Edges, Edges.Bound, F.Edges.Is(Edges.Lifting, Edges.Firm)),
@@ -73,8 +83,8 @@ internal static class Coats
             Title = "Bind the powder with a stabilising sealer",
             Do = "Brush off what comes, then flood and brush out; no shine left standing.",
             Role = CoatRole.Spot,
-            Products = [Coatings.Stabiliser],
-            Needs = [N.EdgesHeld, OnPlaster],
+            Products = [WallCoatings.Stabiliser, WallAndMasonryCoatings.StabiliserSolvent],
+            Needs = [N.EdgesHeld, BareShows],
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Seals],
             Extent = Extent.Bare,
             Rate = 12,
@@ -91,7 +101,7 @@ internal static class Coats
             Title = "Seal bare plaster with plaster sealer",
             Do = "One even coat, brushed well out.",
             Role = CoatRole.Spot,
-            Products = [Coatings.PlasterSealer],
+            Products = [WallCoatings.PlasterSealer],
             Needs = [N.EdgesHeld, N.PowderBound, OnPlaster],
             Gives = Seals,
             Extent = Extent.Bare,
@@ -109,7 +119,7 @@ internal static class Coats
             Title = "Mist-coat bare plaster",
             Do = "Contract wall paint with 40 % water, rolled on thin and laid off; it must soak, not sit.",
             Role = CoatRole.Spot,
-            Products = [Coatings.ContractMatt],
+            Products = [WallCoatings.ContractMatt],
             Needs = [N.EdgesHeld, N.PowderBound, OnPlaster],
             Gives = Seals,
             Extent = Extent.Bare,
@@ -131,7 +141,7 @@ internal static class Coats
             Title = "Block the stain with pigmented shellac",
             Do = "Spot and 100 mm round it, two thin passes; look again after 24 hours for any show-through.",
             Role = CoatRole.Spot,
-            Products = [Coatings.ShellacPrimer],
+            Products = [WallCoatings.ShellacPrimer],
             Needs = [N.EdgesHeld, N.PowderBound, N.SoilOff, .. Takes(CoatFamily.Shellac)],
             Gives = StainBlocked,
             Extent = Extent.Stain,
@@ -151,7 +161,7 @@ internal static class Coats
             Title = "Block the stain with solventborne stain block",
             Do = "Spot and 100 mm round it, one full coat; look again after 24 hours.",
             Role = CoatRole.Spot,
-            Products = [Coatings.StainBlockAlkyd],
+            Products = [WallCoatings.StainBlockAlkyd],
             Needs = [N.EdgesHeld, N.PowderBound, N.SoilOff, .. Takes(CoatFamily.Alkyd)],
             Gives = StainBlocked,
             Extent = Extent.Stain,
@@ -171,7 +181,7 @@ internal static class Coats
             Title = "Block tannin with two coats of waterborne stain block",
             Do = "Two coats, 24 hours apart; no washing between.",
             Role = CoatRole.Primer,
-            Products = [Coatings.StainBlockWater],
+            Products = [WallCoatings.StainBlockWater],
             Coats = 2,
             Gives = [Set(F.Tannin, Bleed.Blocked, F.Tannin.Is(Bleed.Live)), .. Seals],
             Extent = Extent.Whole,
@@ -189,7 +199,7 @@ internal static class Coats
             Title = "Seal knots with two coats of shellac",
             Do = "Two thin coats, 25 mm past each knot, feathered out; an hour between.",
             Role = CoatRole.Spot,
-            Products = [Coatings.Knotting, Coatings.ShellacPrimer],
+            Products = [WallCoatings.Knotting, WallCoatings.ShellacPrimer],
             Needs = [N.SoilOff, N.Keyed],
             Gives = [Set(F.Knots, Bleed.Blocked, F.Knots.Is(Bleed.Live))],
             Extent = Extent.Knots,
@@ -209,7 +219,7 @@ internal static class Coats
             Title = "Spot-prime the filler",
             Do = "One coat just past the filler; a second where it still looks dull.",
             Role = CoatRole.Spot,
-            Products = [Coatings.PlasterSealer, Coatings.ContractMatt, Coatings.WoodPrimerWater, Coatings.UndercoatSolvent],
+            Products = [WallCoatings.PlasterSealer, WallCoatings.ContractMatt, TrimCoatings.WoodPrimerWater, TrimCoatings.UndercoatSolvent],
             Needs = [N.FillFlush],
             Gives = [Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush))],
             Extent = Extent.Fill,
@@ -227,7 +237,7 @@ internal static class Coats
             Title = "Prime bare wood",
             Do = "Work it into end grain and joints; bare wood only, feathered onto the film.",
             Role = CoatRole.Spot,
-            Products = [Coatings.WoodPrimerWater, Coatings.WoodPrimerAlkyd],
+            Products = [TrimCoatings.WoodPrimerWater, TrimCoatings.WoodPrimerAlkyd, WoodFloorAndTileCoatings.AluminiumPrimer],
             Needs = [OnWood, N.EdgesHeld, N.PowderBound, N.KnotsBlocked],
             Gives = [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw))],
             Extent = Extent.Bare,
@@ -245,8 +255,8 @@ internal static class Coats
             Title = "Prime with bonding primer",
             Do = "One even coat over the keyed film; do not brush back.",
             Role = CoatRole.Primer,
-            Products = [Coatings.BondingPrimer],
-            Gives = [Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush))],
+            Products = [WallCoatings.BondingPrimer],
+            Gives = [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)), Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush))],
             Extent = Extent.Whole,
             Rate = 10,
             RateNarrow = 16,
@@ -263,7 +273,7 @@ internal static class Coats
             Title = "Prime all over with pigmented shellac",
             Do = "One thin even coat over everything, fast, no brushing back.",
             Role = CoatRole.Primer,
-            Products = [Coatings.ShellacPrimer],
+            Products = [WallCoatings.ShellacPrimer],
             Needs = [NotRawPlaster],
             Gives =
             [
@@ -289,7 +299,7 @@ internal static class Coats
             Title = "Undercoat, solventborne",
             Do = "Even and opaque, laid off along the length.",
             Role = CoatRole.Undercoat,
-            Products = [Coatings.UndercoatSolvent],
+            Products = [TrimCoatings.UndercoatSolvent],
             Extent = Extent.Whole,
             Rate = 8,
             RateNarrow = 15,
@@ -307,7 +317,7 @@ internal static class Coats
             Title = "Undercoat, waterborne",
             Do = "Even and opaque; do not go back into it.",
             Role = CoatRole.Undercoat,
-            Products = [Coatings.UndercoatWaterborne],
+            Products = [TrimCoatings.UndercoatWaterborne],
             Extent = Extent.Whole,
             Rate = 8,
             RateNarrow = 15,
@@ -324,7 +334,7 @@ internal static class Coats
             Title = "Wall paint, cut in and rolled",
             Do = "Cut in a metre, roll into it while wet, finish a whole face without stopping.",
             Role = CoatRole.Finish,
-            Products = [Coatings.ContractMatt, Coatings.DurableMatt, Coatings.Silk],
+            Products = [WallCoatings.ContractMatt, WallCoatings.DurableMatt, WallCoatings.Silk, WallAndMasonryCoatings.KitchenBath],
             Extent = Extent.Whole,
             Rate = 12,
             RateNarrow = 20,
@@ -343,7 +353,7 @@ internal static class Coats
             Title = "Solventborne finish, brushed and laid off",
             Do = "Load a third of the bristle, brush out, cross, lay off along the length; never past a wet edge.",
             Role = CoatRole.Finish,
-            Products = [Coatings.GlossSolvent, Coatings.EggshellSolvent],
+            Products = [TrimCoatings.GlossSolvent, TrimCoatings.EggshellSolvent],
             Extent = Extent.Whole,
             Rate = 6,
             RateNarrow = 12,
@@ -361,7 +371,7 @@ internal static class Coats
             Title = "Waterborne trim enamel",
             Do = "Small sections, lay off once, leave it; wet edge three to seven minutes.",
             Role = CoatRole.Finish,
-            Products = [Coatings.EnamelWaterborne, Coatings.EnamelHybridClass],
+            Products = [TrimCoatings.EnamelWaterborne, TrimCoatings.EnamelHybridClass],
             Extent = Extent.Whole,
             Rate = 7,
             RateNarrow = 15,
@@ -417,8 +427,7 @@ internal static class Coats
     private static ImmutableArray<Effect> StainBlocked =>
         [Set(F.WaterStain, Bleed.Blocked, F.WaterStain.Is(Bleed.Live)), Set(F.Tar, Bleed.Blocked, F.Tar.Is(Bleed.Live)), Set(F.Ink, Bleed.Blocked, F.Ink.Is(Bleed.Live))];
 
-    private static ImmutableArray<Need> Takes(CoatFamily family) => [Compatibility.FilmTakes(family), Compatibility.FilmKeyed(family)];
+    private static ImmutableArray<Need> Takes(CoatFamily family) => [Compatibility.SpotTakes(family), Compatibility.FilmKeyed(family)];
 
-    private static Need Ground(string id, string title, SubstrateFamily family) =>
-        NeedRegistry.Add(id, title, "The product does not suit this substrate.", Severity.Fails, Source.Practice, [F.Substrate.Is(Substrates.Family(family))]);
+    private static Need Ground(string id, string title, SubstrateFamily family) => NeedRegistry.Ground(id, title, Substrates.Family(family));
 }

@@ -37,6 +37,7 @@ internal static class Filling
                 N.ResidueOut,
                 N.Keyed,
                 N.WoodPrimedForFiller,
+                FabricNeeds.HollowsShallow,
             ],
             Gives = [Set(F.Fill, Fill.Proud), Set(F.Step, Presence.None)],
             Extent = Extent.Fill,

@@ -48,7 +48,23 @@ internal static class Preparation
         [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
     );
 
-    private static readonly Need FilmThere = NeedRegistry.Add(
+    private static readonly Need NoPlastic = NeedRegistry.Add(
+        "no-plastic",
+        "the ground is no plastic",
+        "Strippers craze plastic.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.IsNot(Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl)]
+    );
+    private static readonly Need OnAlkaliProof = NeedRegistry.Add(
+        "alkali-proof",
+        "the ground bears alkali: wood, hard masonry, iron or steel",
+        "Alkali eats zinc and aluminium, and stays in plaster and soft stone.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
+    );
+    internal static readonly Need FilmThere = NeedRegistry.Add(
         "film-there",
         "there is old film to strip",
         "Nothing is left to strip.",
@@ -83,7 +99,7 @@ internal static class Preparation
             narrow: 3,
             Residue.Stripper,
             new(Drying.Wash, 4, 4),
-            [SolidBoard],
+            [SolidBoard, NoPlastic, FabricNeeds.FreshAir],
             [new(Sundries.SolventGel, 1.1)],
             "S7 solvent gel",
             "bare, wet-wipe clean",
@@ -99,7 +115,7 @@ internal static class Preparation
             narrow: 2.5,
             Residue.Alkali,
             new(Drying.Wash, 24, 24),
-            [OnWood, SolidBoard, NoTannin],
+            [OnAlkaliProof, SolidBoard, NoTannin],
             [new(Sundries.AlkalinePaste, 3.5)],
             "S7 alkaline paste",
             "bare; pH 8.5 or less after rinsing",
@@ -115,7 +131,7 @@ internal static class Preparation
             narrow: 3,
             Residue.None,
             null,
-            [OnWood, N.PowerOn, N.NoGlass, NoNitro],
+            [OnWood, N.PowerOn, N.NoGlass, NoNitro, FabricNeeds.FireWatch],
             [],
             "S7 infrared",
             "bare, no scorch",
@@ -131,7 +147,7 @@ internal static class Preparation
             narrow: 3,
             Residue.None,
             null,
-            [OnWood, N.LeadAbsent, N.PowerOn, N.NoGlass, NoNitro],
+            [OnWood, N.LeadAbsent, N.PowerOn, N.NoGlass, NoNitro, FabricNeeds.FireWatch],
             [],
             "S7 hot air",
             "bare, no scorch",
@@ -179,7 +195,7 @@ internal static class Preparation
             Title = "Mist and scrape loose film to a firm edge",
             Do = "Mist, scrape while damp, bag the chips, wipe down. No dust leaves the face.",
             Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent],
-            Gives = Scraped,
+            Gives = [.. Scraped, Set(F.Rust, Rust.Light, F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous)), F.Rust.Is(Rust.None))],
             Extent = Extent.Loose,
             Rate = 4,
             RateNarrow = 8,
@@ -343,7 +359,7 @@ internal static class Preparation
         },
     ];
 
-    private static ImmutableArray<Effect> Scraped =>
+    internal static ImmutableArray<Effect> Scraped =>
         [
             Set(F.Loose, Presence.None),
             Set(F.Bare, Bare.Raw, F.Loose.Is(Presence.Present)),
@@ -352,7 +368,7 @@ internal static class Preparation
             Set(F.Step, Presence.Present, F.Loose.Is(Presence.Present)),
         ];
 
-    private static Operation Strip(
+    internal static Operation Strip(
         string id,
         string title,
         string how,
@@ -384,6 +400,11 @@ internal static class Preparation
                 Set(F.Step, Presence.None),
                 Set(F.Bare, Bare.Raw),
                 Set(F.Key, Key.Toothy),
+                Set(F.Key, Key.Shiny, F.Substrate.Is(Substrates.Family(SubstrateFamily.NonFerrous, SubstrateFamily.Slick))),
+                Set(F.WeakBeneath, Presence.None),
+                Set(F.Prep, Prep.None),
+                Set(F.EndGrain, EndGrain.Open, F.EndGrain.Is(EndGrain.Sealed)),
+                .. BreathAgain,
                 Set(F.Lumps, Presence.None),
                 Set(F.Soil, Soil.Clean),
                 Set(F.Residue, residue),
@@ -409,6 +430,12 @@ internal static class Preparation
             Source = source,
         };
 
-    private static Need Ground(string id, string title, params SubstrateFamily[] families) =>
-        NeedRegistry.Add(id, title, "The method does not suit this substrate.", Severity.Fails, Source.Practice, [F.Substrate.Is(Substrates.Family(families))]);
+    // With the film off the wall bears again what its kind bears.
+    private static IEnumerable<Effect> BreathAgain =>
+        Substrates
+            .All.Where(s => s.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry && s.MaxSd is not null)
+            .GroupBy(s => (VapourSteps)Math.Round(s.MaxSd!.Value * 100))
+            .Select(g => Set(F.Breath, g.Key, F.Substrate.Is([.. g.Select(s => s.Value)]), F.Breath.IsNot(VapourSteps.Step63)));
+
+    private static Need Ground(string id, string title, params SubstrateFamily[] families) => NeedRegistry.Ground(id, title, Substrates.Family(families));
 }

@@ -1,0 +1,57 @@
+using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Inspection;
+
+/// <summary>What the layers under the top one mean for new coats.</summary>
+internal static class Layering
+{
+    /// <summary>
+    /// A ground whose limit is a tenth of a metre of still air or less always has to breathe; a harder one only where it
+    /// is known to have been wet. Judgement: repainting dry cement render tightly is everyday work.
+    /// </summary>
+    private const double AlwaysBreathes = 0.1;
+
+    /// <summary>Is there a layer under the film's top that lets go under a new coat?</summary>
+    public static bool WeakBeneath(ImmutableArray<Layer> layers, Film film) =>
+        film != Film.None
+        && layers
+            .Take(Math.Max(0, layers.Length - 1))
+            .Any(l => ExistingCoatings.Find(l.Coating)?.Value is Film.SoftDistemper or Film.Wax or Film.Texture && ExistingCoatings.Find(l.Coating)!.Value != film);
+
+    /// <summary>
+    /// Vapour resistance that the wall still bears: its limit, less that of the old film where the wall is known to have
+    /// been wet. A dry wall is taken to have lived with its old film so far, and only what is added counts.
+    /// </summary>
+    public static VapourSteps BreathLeft(SubstrateDefinition substrate, ImmutableArray<Layer> layers, Film film, bool wet)
+    {
+        var family = substrate.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry;
+
+        // New gypsum has its limit only until it is dry, and dryness is asked for anyway. Wood has another rule of its own.
+        if (!family || substrate.MaxSd is not { } most || substrate.Value == Substrate.GypsumNew || (most > AlwaysBreathes && !wet))
+        {
+            return VapourSteps.Step63;
+        }
+
+        var left = most * 100;
+        if (wet && film != Film.None)
+        {
+            left -= layers.Sum(l => l.Coats * SdPerCoat(ExistingCoatings.Find(l.Coating)?.Value ?? film)) * 100;
+        }
+
+        return (VapourSteps)Math.Clamp((int)Math.Floor(left + 1e-9), 0, 62);
+    }
+
+    // Metres of still air for a coat: half of a usual two-coat system. Common practice, class values.
+    private static double SdPerCoat(Film film) =>
+        film switch
+        {
+            Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate => 0.01,
+            Film.EmulsionMatt => 0.025,
+            Film.OilDistemper or Film.CementPaint or Film.Siloxane => 0.05,
+            Film.MasonryAcrylic => 0.1,
+            Film.EmulsionSilk => 0.2,
+            Film.NicotineFilm => 0,
+            _ => 1,
+        };
+}
