@@ -37,7 +37,10 @@ internal static class MetalPreparation
     private static readonly Need OnPlastic = Grounds("on-plastic", "the ground is plastic or vinyl", Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl);
     private static readonly Need OnLead = Grounds("on-lead-sheet", "the ground is lead sheet", Substrate.LeadSheet);
 
-    private static readonly ImmutableArray<Need> DryTool = [N.AccessSafe, N.Covered, N.AsbestosAbsent, OnIron, N.LooseOff, N.GreaseOff, N.WashDry, N.CoatDry];
+    // Nothing may still be drying when metal is bared: waiting for it would let the metal rust again.
+    private static readonly ImmutableArray<Need> AllDry = [N.WashDry, N.CoatDry, N.FillerDry, N.CaulkDry];
+
+    private static readonly ImmutableArray<Need> DryTool = [N.AccessSafe, N.Covered, N.AsbestosAbsent, OnIron, N.LooseOff, N.GreaseOff, .. AllDry];
 
     // Rust comes off in steps: a hand tool clears light rust, a power tool heavy, only percussion or blasting clears scale.
     private static ImmutableArray<Effect> Cleaned(Prep to, Rust most) =>
@@ -153,7 +156,7 @@ internal static class MetalPreparation
             Group = Group.Decontaminate,
             Title = "Convert what rust is left",
             Do = "Brush converter into pits and seams, once or twice; it turns black or blue. A firm pale residue is the normal end of it and may be coated.",
-            Needs = [N.AccessSafe, N.Covered, OnIron, N.LooseOff, P.RustThin, N.GreaseOff, N.DustOff, N.WashDry],
+            Needs = [N.AccessSafe, N.Covered, OnIron, N.LooseOff, P.RustThin, N.GreaseOff, N.DustOff, .. AllDry],
             Gives = [Set(F.Rust, Rust.Converted, F.Rust.Is(Rust.Light)), Set(F.Prep, Prep.Hand, F.Prep.Is(Prep.None))],
             Extent = Extent.Bare,
             Rate = 6,
