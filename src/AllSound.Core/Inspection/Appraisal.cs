@@ -113,7 +113,7 @@ public static class Appraisal
             var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
             Known(
                 F.Soil,
-                facts.Soil,
+                facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty : facts.Soil,
                 oily ? Soil.Greasy : Soil.Light,
                 Resolved.Presumed,
                 oily ? "Oily wood laid bare: taken as greasy until a drop of water spreads." : "Soil not recorded: taken as soiled, so it is washed.",
@@ -177,7 +177,15 @@ public static class Appraisal
             var metal = substrate.Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous;
             var sheet = metal && surface.Element is Element.RoofSheet or Element.Cladding or Element.Gutter;
             Known(F.Fixings, Fails(facts.LooseFixings), Soundness.Sound, Resolved.Assumed, "loose fixings", null, quiet: !sheet);
-            Known(F.Laps, Fails(facts.OpenLaps), Soundness.Sound, Resolved.Assumed, "gaping laps", null, quiet: !sheet);
+            Known(
+                F.Laps,
+                facts.OpenLaps is { } open ? (!open ? Laps.Closed : facts.LapsTakeRivets == false ? Laps.GapingNoRivet : Laps.Gaping) : null,
+                Laps.Closed,
+                Resolved.Assumed,
+                "gaping laps",
+                null,
+                quiet: !sheet
+            );
             Known(F.Holes, facts.Holes, Holes.None, Resolved.Assumed, "holes", null, quiet: !sheet);
             Known(F.SharpEdges, Yes(facts.SharpEdges), Presence.None, Resolved.Assumed, "sharp edges", null, quiet: !metal);
             Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));

@@ -125,8 +125,13 @@ public readonly struct Condition : IEquatable<Condition>
         }
 
         var later = new Condition(copy, next, window);
-        return minutes > Treatment.Touching.BareMetalHours * 60 && later.Get(Facets.Prep) != Prep.None && later.Get(Facets.Bare) == Bare.Raw
-            ? later.Changed(Treatment.Touching.FlashRust)
+        if (minutes - LongestLeft > Touching.ExposedHours * 60)
+        {
+            later = later.Changed(Touching.Soiling);
+        }
+
+        return minutes > Touching.BareMetalHours * 60 && later.Get(Facets.Prep) != Prep.None && later.Get(Facets.Bare) == Bare.Raw
+            ? later.Changed(Touching.FlashRust)
             : later;
     }
 

@@ -186,6 +186,9 @@ public enum Soil : byte
 
     /// <summary>Grease, polish, cooking film.</summary>
     Greasy,
+
+    /// <summary>Soot in a porous face.</summary>
+    Sooty,
 }
 
 /// <summary>Residue of a chemical step.</summary>
@@ -492,6 +495,19 @@ public enum Prep : byte
 
     /// <summary>Blast-cleaned to near white.</summary>
     Blast,
+}
+
+/// <summary>Laps of sheets.</summary>
+public enum Laps : byte
+{
+    /// <summary>Closed.</summary>
+    Closed,
+
+    /// <summary>Gaping, and a rivet can be got in.</summary>
+    Gaping,
+
+    /// <summary>Gaping where no rivet can be got in.</summary>
+    GapingNoRivet,
 }
 
 /// <summary>Holes in sheet and seams.</summary>

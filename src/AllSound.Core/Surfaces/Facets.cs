@@ -176,7 +176,7 @@ public static class Facets
     public static readonly Facet<Soundness> Fixings = Add<Soundness>("fixings", "fixings");
 
     /// <summary>Laps of sheets.</summary>
-    public static readonly Facet<Soundness> Laps = Add<Soundness>("laps", "laps");
+    public static readonly Facet<Laps> Laps = Add<Laps>("laps", "laps");
 
     /// <summary>Holes in sheet.</summary>
     public static readonly Facet<Holes> Holes = Add<Holes>("holes", "holes");

@@ -134,6 +134,9 @@ public sealed record Facts
     /// <summary>Laps of sheets that gape.</summary>
     public bool? OpenLaps { get; init; }
 
+    /// <summary>A rivet can be got into the gaping laps; taken as yes when not said.</summary>
+    public bool? LapsTakeRivets { get; init; }
+
     /// <summary>Holes in sheet: none, small (about 5 mm at most) or large.</summary>
     public Holes? Holes { get; init; }
 

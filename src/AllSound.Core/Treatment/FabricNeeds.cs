@@ -47,7 +47,7 @@ public static class FabricNeeds
         "Water gets in at the lap and rusts both sheets from inside.",
         Severity.Fails,
         Practice,
-        F.Laps.Is(Soundness.Sound)
+        F.Laps.Is(Laps.Closed)
     );
 
     /// <summary>Holes closed.</summary>
@@ -163,6 +163,19 @@ public static class FabricNeeds
         Severity.Danger,
         Practice,
         F.FireWatch.Is(Presence.Present)
+    );
+
+    /// <summary>A rivet can be got in.</summary>
+    public static readonly Need Rivetable = Add("rivetable", "a rivet can be got into the lap", "Where no rivet can be got in the lap is sealed instead.", Severity.Note, Practice, F.Laps.IsNot(Laps.GapingNoRivet));
+
+    /// <summary>A rivet cannot be got in.</summary>
+    public static readonly Need NotRivetable = Add(
+        "not-rivetable",
+        "no rivet can be got into the lap",
+        "A rivet first: sealant alone works loose as the sheets move.",
+        Severity.Poor,
+        Practice,
+        F.Laps.IsNot(Laps.Gaping)
     );
 
     /// <summary>Shallow hollows for fine filler.</summary>

@@ -286,7 +286,7 @@ public static class Needs
         "Nothing holds to grease.",
         Severity.Fails,
         Source.Standard("ASTM F22"),
-        F.Soil.IsNot(Soil.Greasy)
+        F.Soil.IsNot(Soil.Greasy, Soil.Sooty)
     );
 
     /// <summary>Mould dead and off.</summary>

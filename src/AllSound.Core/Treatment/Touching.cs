@@ -18,16 +18,25 @@ internal static class Touching
     public static IEnumerable<Effect> Effects(Operation operation, Wait? leaves)
     {
         var wets = leaves is { Clock: Drying.Wash };
-        if (leaves is null || (!wets && leaves.Advised <= BareMetalHours) || Coating.SealsBare(operation))
+        if (leaves is null)
         {
             yield break;
         }
 
-        foreach (var effect in FlashRust)
+        if ((wets || leaves.Advised > BareMetalHours) && !Coating.SealsBare(operation))
         {
-            yield return effect;
+            foreach (var effect in FlashRust)
+            {
+                yield return effect;
+            }
         }
     }
+
+    /// <summary>Hours that a coat ready for the next may stand in the weather before it has to be washed again. Judgement.</summary>
+    public const double ExposedHours = 24;
+
+    /// <summary>What days in the open do to a coat that waits for the next.</summary>
+    internal static readonly Effect[] Soiling = [Effect.Set(F.Soil, Soil.Light, F.Exposure.Is(Exposure.Outside), F.Cover.IsNot(Cover.None), F.Soil.Is(Soil.Clean))];
 
     /// <summary>What a night does to prepared bare iron and steel.</summary>
     internal static readonly Effect[] FlashRust =

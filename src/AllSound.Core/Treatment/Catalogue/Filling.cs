@@ -95,8 +95,8 @@ internal static class Filling
             Group = Group.Caulk,
             Title = "Caulk the open joint",
             Do = "Nozzle cut near the tip at 45 degrees, one steady bead, smooth once with a wet finger.",
-            Needs = [N.AccessSafe, N.FabricDry, N.WashDry, N.CoatDry, N.LooseOff, N.DustOff, N.SoilOff, N.SiliconeOff, N.Keyed, N.BareSealed],
-            Gives = [Set(F.Joint, Joint.Caulked)],
+            Needs = [N.AccessSafe, N.FabricDry, N.WashDry, N.CoatDry, N.LooseOff, N.DustOff, N.SoilOff, N.SiliconeOff, N.Keyed, N.BareSealed, FabricNeeds.Inside],
+            Gives = [Set(F.Joint, Joint.Caulked), TouchUp],
             Extent = Extent.Joint,
             Rate = 40,
             Uses = [new(Sundries.Caulk, 0.04)],
@@ -107,5 +107,25 @@ internal static class Filling
             School = "S30 caulk",
             Source = Source.Standard("ISO 11600", Confidence.Usual),
         },
+        new()
+        {
+            Id = "ca_hybrid",
+            Group = Group.Caulk,
+            Title = "Seal the moving joint with hybrid sealant",
+            Do = "Backing rod so that it holds to two sides only, as deep as half its width, tooled hollow.",
+            Needs = [N.AccessSafe, N.FabricDry, N.WashDry, N.CoatDry, N.LooseOff, N.DustOff, N.SoilOff, N.SiliconeOff, N.Keyed, N.BareSealed],
+            Gives = [Set(F.Joint, Joint.Caulked), TouchUp],
+            Extent = Extent.Joint,
+            Rate = 20,
+            Uses = [new(Sundries.Sealant, 0.08)],
+            Leaves = new(Drying.Caulk, 24, 48),
+            Accept = "holds to both sides, half as deep as wide",
+            Hazard = 0.3,
+            School = "S30 caulk",
+            Source = Source.Standard("ISO 11600"),
+        },
     ];
+
+    // Caulk over new paint shows: it wants a coat more.
+    private static Effect TouchUp => Set(F.ToHide, Count.One, F.Topcoats.AtLeast(Count.One), F.ToHide.Is(Count.None));
 }

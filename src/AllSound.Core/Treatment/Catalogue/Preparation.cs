@@ -64,6 +64,14 @@ internal static class Preparation
         Source.Practice,
         [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
     );
+    private static readonly Need NotTimber = NeedRegistry.Add(
+        "not-timber",
+        "the ground is no timber",
+        "A disc cuts across the grain; its scratches show through every coat.",
+        Severity.Poor,
+        Source.Practice,
+        [F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))]
+    );
     internal static readonly Need FilmThere = NeedRegistry.Add(
         "film-there",
         "there is old film to strip",
@@ -328,7 +336,7 @@ internal static class Preparation
             Group = Group.Abrade,
             Title = "Sand with an unshrouded power disc",
             Do = "Not on anything that may hold lead; not on timber that will be seen.",
-            Needs = [N.AccessSafe, N.Covered, N.PowerOn, N.LeadAbsent, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry],
+            Needs = [N.AccessSafe, N.Covered, N.PowerOn, N.LeadAbsent, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry, NotTimber],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 14,

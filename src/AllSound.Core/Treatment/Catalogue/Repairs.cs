@@ -243,8 +243,8 @@ internal static class Repairs
             "mc_lap_rivet",
             "Rivet gaping laps",
             "Close the lap with sealed rivets 100 to 150 mm apart, sealant bead in the lap first.",
-            [N.AccessSafe, OnSheet, N.LeadControlled],
-            [Set(F.Laps, Soundness.Sound)],
+            [N.AccessSafe, OnSheet, N.LeadControlled, P.Rivetable],
+            [Set(F.Laps, Laps.Closed)],
             Extent.Laps,
             0.3,
             12,
@@ -256,8 +256,8 @@ internal static class Repairs
             "mc_lap_seal",
             "Seal laps that cannot be riveted",
             "Clean, dry, backing where it is wide, hybrid sealant tooled.",
-            [N.AccessSafe, OnSheet, N.LeadControlled, N.DustOff, N.GreaseOff, N.WashDry, P.RustOff, NoRivet],
-            [Set(F.Laps, Soundness.Sound)],
+            [N.AccessSafe, OnSheet, N.LeadControlled, N.DustOff, N.GreaseOff, N.WashDry, P.RustOff, P.NotRivetable],
+            [Set(F.Laps, Laps.Closed)],
             Extent.Laps,
             0.2,
             15,
@@ -375,9 +375,6 @@ internal static class Repairs
             School = "S23 take off",
         },
     ];
-
-    private static Need NoRivet =>
-        NeedRegistry.Add("lap-not-rivetable", "the lap gapes", "There is nothing to seal.", Severity.Note, Source.Practice, [F.Laps.Is(Soundness.Failing)]);
 
     private static Operation Filled(string id, string title, string how, double rate, double kg, Sundry filler, Wait leaves, ImmutableArray<Need> needs, string school) =>
         new()
