@@ -48,7 +48,7 @@ public static class Demo
             }),
         ];
 
-    private static SequenceStep Parse(string text)
+    public static SequenceStep Parse(string text)
     {
         var at = text.Split('@');
         var parts = at[0].Split('/');

@@ -43,6 +43,7 @@ public static partial class JobSense
         Readings(faults, at, surface);
         Range(faults, $"{at}.brief.lrv", surface.Brief.Lrv, 0, 100);
         Range(faults, $"{at}.brief.coats", surface.Brief.Coats, 1, 5);
+        BriefFaults(faults, $"{at}.brief", surface.Brief);
         for (var i = 0; i < surface.Brief.Avoid.Length; i++)
         {
             var id = surface.Brief.Avoid[i];
@@ -157,6 +158,7 @@ public static partial class JobSense
         Range(faults, $"{at}.liftingShare", facts.LiftingShare, 0, 1);
         Range(faults, $"{at}.waterStainShare", facts.WaterStainShare, 0, 1);
         Range(faults, $"{at}.fillShare", facts.FillShare, 0, 1);
+        Range(faults, $"{at}.fillDepthMm", facts.FillDepthMm, 0, 500);
         Range(faults, $"{at}.gloss60", facts.Gloss60, 0, 120);
         Range(faults, $"{at}.ph", facts.Ph, 0, 14);
         Range(faults, $"{at}.serviceTempC", facts.ServiceTempC, -60, 1000);

@@ -38,6 +38,7 @@ public static partial class JobSense
         }
 
         JudgementFaults(faults, job.Judgements);
+        FirmFaults(faults, job);
         if (job.Buildings.IsDefaultOrEmpty)
         {
             faults.Add("$.buildings", "expected at least one building");

@@ -22,9 +22,12 @@ public static class Reporting
         return new(
             surface.Id,
             surface.Title,
-            [.. specified.Options.Select(o => Report(o, job.Rates.Currency))],
+            [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
-            specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified))
+            specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified)),
+            specified.Notes,
+            Technique.ElementOrders.For(surface),
+            [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")]
         );
     }
 
@@ -56,7 +59,7 @@ public static class Reporting
             return new(surface.Id, "none", [], []);
         }
 
-        var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence);
+        var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence, Practice.Firm.Of(job));
         return new(
             surface.Id,
             audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
@@ -153,76 +156,6 @@ public static class Reporting
             next.Check.Limits,
             next.Check.Source.ToString()
         );
-
-    private static OptionReport Report(Option option, string currency) =>
-        new(
-            option.Id,
-            option.Name,
-            option.BestAt,
-            option.Schools,
-            [.. option.Steps.Select(s => Report(s, option))],
-            new MoneyReport(option.Criteria.Money, currency),
-            option.Criteria.LabourHours,
-            option.Criteria.ElapsedDays,
-            option.Criteria.LifeYears,
-            decimal.Round(option.Criteria.MoneyPerYear, 2),
-            option.Criteria.Hazard,
-            option.Risks
-        );
-
-    private static StepReport Report(Step step, Option option)
-    {
-        var act = step.Act;
-        var operation = act.Operation;
-        return new StepReport(
-            step.Number,
-            operation.Id,
-            GroupName(operation.Group),
-            operation.Title,
-            operation.Do,
-            Why(step, option),
-            [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
-            [.. act.Needs.Select(n => n.Id)],
-            [.. step.Links.Select(l => l.Need.Id)],
-            act.Product?.Id,
-            act.Product?.Title,
-            step.Coat,
-            operation.Dilution ?? (operation.Role != CoatRole.None ? "none: as it comes" : null),
-            new WaitReport(act.Leaves?.Least, act.Leaves?.Advised, act.LatestDays * 24),
-            step.WaitBefore,
-            operation.Tool,
-            operation.Cautions,
-            operation.Protection,
-            operation.Accept,
-            step.Assumes,
-            operation.School,
-            Math.Round(step.Spend.Hours, 2),
-            Math.Round(step.Spend.Litres, 3),
-            operation.Source.ToString()
-        );
-    }
-
-    private static string Why(Step step, Option option)
-    {
-        if (step.Links.IsEmpty)
-        {
-            return "Part of the system asked for.";
-        }
-
-        var parts = step
-            .Links.GroupBy(l => l.For)
-            .OrderBy(g => g.Key ?? int.MaxValue)
-            .Take(3)
-            .Select(g =>
-            {
-                var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-                return g.Key is { } n ? $"step {n} ({Lower(option.Steps[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
-            });
-        var text = string.Join("; ", parts);
-        return char.ToUpperInvariant(text[0]) + text[1..] + ".";
-    }
-
-    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 
     /// <summary>A group's name in files: camelCase.</summary>
     public static string GroupName(Group group) => NamedEnumConverterFactory.Name(group.ToString());

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Exchange;
@@ -111,6 +112,16 @@ public sealed record WaitReport(double? Least, double? Advised, double? Latest);
 /// <param name="Hours">Labour hours.</param>
 /// <param name="Litres">Litres of product.</param>
 /// <param name="Source">Who says so.</param>
+/// <param name="Waste">Which waste it makes, and where that goes.</param>
+/// <param name="HoldPoint">What must be proved before it may begin; null when it is no hold point.</param>
+/// <param name="ForOthers">What the people who use the place have to know.</param>
+/// <param name="Mixing">Mixing, thinning, loading.</param>
+/// <param name="HandTools">What to lay it with, and why.</param>
+/// <param name="WetEdge">How much one painter keeps open; null when it is no overall coat.</param>
+/// <param name="Shut">For a piece that opens: when it may be shut.</param>
+/// <param name="Overnight">What to do with the tools overnight.</param>
+/// <param name="Microns">Dry film of one coat, micrometres; null when it is no coat.</param>
+/// <param name="Role">The part it plays as a coat.</param>
 public sealed record StepReport(
     int N,
     string Operation,
@@ -135,7 +146,17 @@ public sealed record StepReport(
     string? School,
     double Hours,
     double Litres,
-    string Source
+    string Source,
+    string? Waste,
+    string? HoldPoint,
+    string? ForOthers,
+    string? Mixing,
+    ImmutableArray<HandTool> HandTools,
+    WetEdge? WetEdge,
+    string? Shut,
+    string? Overnight,
+    int? Microns,
+    CoatRole Role
 );
 
 /// <summary>Money.</summary>
@@ -156,6 +177,10 @@ public sealed record MoneyReport(decimal Amount, string Currency);
 /// <param name="CostPerYear">Cost for each of those years.</param>
 /// <param name="Hazard">Hazard points.</param>
 /// <param name="ResidualRisks">What can still go wrong.</param>
+/// <param name="Assumes">What it takes for granted, over all its steps.</param>
+/// <param name="LeavesUndone">What it leaves undone.</param>
+/// <param name="PreferWhen">What it would take to prefer it to the others.</param>
+/// <param name="OtherSchool">Where it goes against a house rule: which, and what that changes; null when it follows them.</param>
 public sealed record OptionReport(
     string Id,
     string Name,
@@ -168,7 +193,11 @@ public sealed record OptionReport(
     double LifeYears,
     decimal CostPerYear,
     double Hazard,
-    ImmutableArray<string> ResidualRisks
+    ImmutableArray<string> ResidualRisks,
+    ImmutableArray<string> Assumes,
+    ImmutableArray<string> LeavesUndone,
+    ImmutableArray<string> PreferWhen,
+    string? OtherSchool
 );
 
 /// <summary>Why there is no sequence.</summary>
@@ -182,7 +211,19 @@ public sealed record BlockedReport(string Need, ImmutableArray<string> Frees);
 /// <param name="Options">Options, cheapest first.</param>
 /// <param name="Holds">Holds.</param>
 /// <param name="Blocked">Why there is no sequence, or null.</param>
-public sealed record SpecificationReport(string Id, string Title, ImmutableArray<OptionReport> Options, ImmutableArray<HoldReport> Holds, BlockedReport? Blocked);
+/// <param name="Notes">House rules that cannot be followed here; budget or deadline that nothing meets.</param>
+/// <param name="Order">The order of painting within the element; null when it has none.</param>
+/// <param name="Refusals">What is refused on this surface, and who to turn to.</param>
+public sealed record SpecificationReport(
+    string Id,
+    string Title,
+    ImmutableArray<OptionReport> Options,
+    ImmutableArray<HoldReport> Holds,
+    BlockedReport? Blocked,
+    ImmutableArray<string> Notes,
+    ElementOrder? Order,
+    ImmutableArray<string> Refusals
+);
 
 /// <summary>One fault.</summary>
 /// <param name="Step">Number of the step, or null for the end.</param>

@@ -151,7 +151,9 @@ public static class Appraisal
             ReadFabric(film, bare);
             var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
             Put(F.ToHide, hasFilm ? CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
-            return new Appraised(condition, ReadExtents(bare, loose), resolutions.ToImmutable(), substrate.Family);
+            var extents = ReadExtents(bare, loose);
+            var (left, sentences) = LeftAsFound.Apply(condition, surface.Brief);
+            return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences);
         }
 
         // Rust is on bared metal; the share goes by the grade (ISO 4628-3, from memory), scale judged.

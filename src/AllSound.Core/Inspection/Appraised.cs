@@ -34,4 +34,5 @@ public sealed record Resolution(Facet Facet, byte Value, Resolved How, string Wh
 /// <param name="Extents">How much of everything.</param>
 /// <param name="Resolutions">What was inferred, assumed and presumed.</param>
 /// <param name="Family">Family of the substrate.</param>
-public sealed record Appraised(Condition Condition, Extents Extents, ImmutableArray<Resolution> Resolutions, SubstrateFamily Family);
+/// <param name="Left">What the brief leaves as found, as sentences.</param>
+public sealed record Appraised(Condition Condition, Extents Extents, ImmutableArray<Resolution> Resolutions, SubstrateFamily Family, ImmutableArray<string> Left);

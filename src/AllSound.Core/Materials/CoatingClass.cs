@@ -116,6 +116,9 @@ public sealed record CoatingClass
     /// <summary>Overall coats of this job that it may follow, besides the old film.</summary>
     public required ImmutableArray<Cover> Follows { get; init; }
 
+    /// <summary>The firm's own product whose numbers these are; null for the class itself.</summary>
+    public OwnProduct? Own { get; init; }
+
     /// <summary>What a finish belongs to; empty when it is none.</summary>
     public ImmutableArray<FinishFamily> Finishes { get; init; } = [];
 
@@ -133,6 +136,9 @@ public sealed record CoatingClass
 
     /// <summary>Least preparation of bare iron and steel.</summary>
     public Prep LeastPrep { get; init; } = Prep.Power;
+
+    /// <summary>Bears wear: 0 marks when wiped, 1 wipes clean, 2 scrubs (EN 13300, from memory).</summary>
+    public int Scrub { get; init; } = 1;
 
     /// <summary>Shows what is below it: varnish, stain, oil.</summary>
     public bool Clear { get; init; }

@@ -31,6 +31,9 @@ public sealed record Source(string Name, Confidence Confidence, bool FromMemory)
     /// <summary>A published standard or regulation, recalled from memory.</summary>
     public static Source Standard(string number, Confidence confidence = Confidence.Firm) => new(number, confidence, FromMemory: true);
 
+    /// <summary>A product's own data sheet, as the firm recorded it.</summary>
+    public static Source Sheet(string name) => new($"data sheet: {name}", Confidence.Usual, FromMemory: false);
+
     /// <inheritdoc/>
     public override string ToString() => FromMemory ? $"{Name} (from memory; check the current edition)" : Name;
 }

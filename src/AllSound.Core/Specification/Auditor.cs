@@ -26,10 +26,12 @@ public static class Auditor
     /// <param name="surface">The surface.</param>
     /// <param name="appraised">Its condition.</param>
     /// <param name="sequence">The steps; operations and products must be known (validate first).</param>
-    public static Audited Audit(Rates rates, Surface surface, Appraised appraised, IReadOnlyList<SequenceStep> sequence)
+    /// <param name="firm">The firm's own products; null for none.</param>
+    public static Audited Audit(Rates rates, Surface surface, Appraised appraised, IReadOnlyList<SequenceStep> sequence, Practice.Firm? firm = null)
     {
+        firm ??= Practice.Firm.Any;
         ArgumentNullException.ThrowIfNull(sequence);
-        var goal = Goal.For(surface, appraised.Condition);
+        var goal = Goal.For(surface, appraised.Condition, firm);
         var mender = new Mender(rates, goal, appraised);
         var faults = ImmutableArray.CreateBuilder<AuditFault>();
         var open = ImmutableArray.CreateBuilder<string>();
@@ -42,7 +44,7 @@ public static class Auditor
             var step = sequence[i];
             var operation = Operations.Find(step.Operation) ?? throw new ArgumentException($"Unknown operation {step.Operation}.", nameof(sequence));
             var act =
-                Operations.FindAct(operation, Coatings.Find(step.Product ?? ""))
+                (Operations.FindAct(operation, firm.Find(step.Product ?? "")) is { } standard ? firm.Own(standard) : null)
                 ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
             if (step.Product is null && operation.Products.Length > 1)
             {

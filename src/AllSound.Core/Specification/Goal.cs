@@ -13,16 +13,18 @@ namespace AllSound.Core.Specification;
 public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClass> Finishes, Func<Act, bool> Allows)
 {
     /// <summary>The goal that a brief sets for a surface.</summary>
-    public static Goal For(Surface surface, Condition start)
+    public static Goal For(Surface surface, Condition start, Practice.Firm? firm = null)
     {
         var brief = surface.Brief;
         var family = brief.Finish ?? DefaultFinish(surface, start);
         var finishes = Coatings
-            .All.Where(p => p.Finishes.Contains(family))
+            .All.Select(p => firm?.Own(p) ?? p)
+            .Where(p => p.Finishes.Contains(family))
             .Where(p => brief.Sheen is not { } sheen || p.Sheens.Contains(sheen))
             .Where(p => !brief.LowOdour || p.Carrier is Carrier.Water or Carrier.None)
             .Where(p => brief.VocMost is not { } most || p.Voc <= most)
             .Where(p => !brief.Avoid.Contains(p.Id))
+            .Where(p => brief.Wear != Wear.Hard || family != FinishFamily.WallPaint || p.Scrub == 2)
             .Where(p => (surface.Exposure == Exposure.Inside ? p.Life.Inside : p.Life.Outside) > 0)
             .ToImmutableArray();
 
@@ -104,6 +106,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         }
 
         if (act.Operation.ByOthers || act.Operation.Refused || brief.Avoid.Contains(act.Operation.Id) || (act.Product is { } p && brief.Avoid.Contains(p.Id)))
+        {
+            return false;
+        }
+
+        if (brief.KeepOldFilm && act.Strips)
         {
             return false;
         }

@@ -17,7 +17,7 @@ internal sealed class Interchangeable
             .Distinct(),
     ];
 
-    private readonly Dictionary<CoatingClass, int> kinds = [];
+    private readonly Dictionary<string, int> kinds = new(StringComparer.Ordinal);
 
     internal Interchangeable(GroundActs ground)
     {
@@ -27,16 +27,16 @@ internal sealed class Interchangeable
             var acts = Operations.Acts.Where(a => a.Product == finish && a.Operation.Role == CoatRole.Finish && ground.IsPossible(a));
             var asks = acts.Select(a => $"{a.Operation.Id}:{string.Join(',', ground.Breakable(a).ToArray().Select(Says))}:{Says(ground.Effects(a))}");
             var key = string.Join(';', asks);
-            kinds[finish] = found.TryGetValue(key, out var kind) ? kind : found[key] = found.Count;
+            kinds[finish.Id] = found.TryGetValue(key, out var kind) ? kind : found[key] = found.Count;
         }
     }
 
     /// <summary>Products of one kind can take each other's place in any sequence.</summary>
-    public int Kind(CoatingClass finish) => kinds[finish];
+    public int Kind(CoatingClass finish) => kinds[finish.Id];
 
     /// <summary>The same sequence with one finish in the place of the other.</summary>
     public static List<Act> Swap(IReadOnlyList<Act> acts, CoatingClass finish) =>
-        [.. acts.Select(a => a.Operation.Role == CoatRole.Finish ? Operations.FindAct(a.Operation, finish)! : a)];
+        [.. acts.Select(a => a.Operation.Role == CoatRole.Finish ? Operations.FindAct(a.Operation, finish)!.With(finish) : a)];
 
     // A need goes by its tests: what follows what stands once for each product, and may come to the same.
     private static string Says(Need need) => need.Clock is { } clock ? clock.ToString() : string.Join('|', need.Any.Select(t => $"{t.Facet.Name}{t.Allowed}"));

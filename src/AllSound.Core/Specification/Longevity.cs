@@ -68,4 +68,26 @@ internal static class Longevity
 
         return risks.ToImmutable();
     }
+
+    /// <summary>What the finished work leaves undone, as sentences.</summary>
+    public static ImmutableArray<string> LeftUndone(in Condition start, in Condition last)
+    {
+        var left = ImmutableArray.CreateBuilder<string>();
+        if (last.Get(Facets.Film) != Film.None && start.Get(Facets.Film) != Film.None)
+        {
+            left.Add("The old coats stay where they hold.");
+        }
+
+        if (last.Get(Facets.Rust) == Rust.Converted)
+        {
+            left.Add("Converted rust stays in the pits.");
+        }
+
+        if (last.Get(Facets.Tannin) == Bleed.Blocked || last.Get(Facets.WaterStain) == Bleed.Blocked || last.Get(Facets.Tar) == Bleed.Blocked || last.Get(Facets.Ink) == Bleed.Blocked)
+        {
+            left.Add("Stains are blocked, not taken out.");
+        }
+
+        return left.ToImmutable();
+    }
 }

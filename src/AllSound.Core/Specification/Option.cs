@@ -62,6 +62,10 @@ public sealed record Criteria(decimal Money, double LabourHours, double ElapsedD
 /// <param name="Steps">Steps in order.</param>
 /// <param name="Criteria">What it costs.</param>
 /// <param name="Risks">What can still go wrong.</param>
+/// <param name="Assumes">What it takes for granted, over all its steps.</param>
+/// <param name="LeftUndone">What it leaves undone.</param>
+/// <param name="PreferWhen">What it would take to prefer it to the others offered.</param>
+/// <param name="OtherSchool">Where it goes against a house rule: which, and by what it differs; null when it follows them all.</param>
 public sealed record Option(
     string Id,
     string Name,
@@ -69,7 +73,11 @@ public sealed record Option(
     ImmutableArray<string> Schools,
     ImmutableArray<Step> Steps,
     Criteria Criteria,
-    ImmutableArray<string> Risks
+    ImmutableArray<string> Risks,
+    ImmutableArray<string> Assumes,
+    ImmutableArray<string> LeftUndone,
+    ImmutableArray<string> PreferWhen,
+    string? OtherSchool
 );
 
 /// <summary>Work stops until something outside painting is done or known.</summary>
@@ -81,4 +89,11 @@ public sealed record Hold(Need Need);
 /// <param name="Options">At most four, none beaten by another; empty when held or blocked.</param>
 /// <param name="Holds">What it waits for.</param>
 /// <param name="Blocked">The needs that no allowed sequence meets, when there is none and nothing holds.</param>
-public sealed record Specified(Appraised Appraised, ImmutableArray<Option> Options, ImmutableArray<Hold> Holds, ImmutableArray<Need> Blocked);
+/// <param name="Notes">House rules that cannot be followed here, budget and deadline that nothing meets.</param>
+public sealed record Specified(
+    Appraised Appraised,
+    ImmutableArray<Option> Options,
+    ImmutableArray<Hold> Holds,
+    ImmutableArray<Need> Blocked,
+    ImmutableArray<string> Notes
+);

@@ -213,6 +213,15 @@ public sealed record Job
     /// <summary>Buildings.</summary>
     public required ImmutableArray<Building> Buildings { get; init; }
 
+    /// <summary>Products that the firm uses, as instances of classes; the first of a class stands for it.</summary>
+    public ImmutableArray<OwnProduct> Products { get; init; } = [];
+
+    /// <summary>House rules: for a question of practice (S1 to S32) the school that the firm follows.</summary>
+    public ImmutableDictionary<string, string> HouseRules { get; init; } = ImmutableDictionary<string, string>.Empty;
+
+    /// <summary>Trial patches of stripping methods.</summary>
+    public ImmutableArray<TrialPatch> Trials { get; init; } = [];
+
     /// <summary>All surfaces with the space and building they stand in, in walking order.</summary>
     public IEnumerable<(Building Building, Space Space, Surface Surface)> Surfaces() =>
         from building in Buildings

@@ -59,6 +59,60 @@ public sealed record Reading
     public string? Instrument { get; init; }
 }
 
+/// <summary>How a finish must wear.</summary>
+public enum Wear : byte
+{
+    /// <summary>Seldom touched.</summary>
+    Light,
+
+    /// <summary>As is usual.</summary>
+    Usual,
+
+    /// <summary>Hands, wiping, water.</summary>
+    Hard,
+}
+
+/// <summary>From how near a finish is looked at.</summary>
+public enum Viewing : byte
+{
+    /// <summary>From across a room or street, 3 m and more.</summary>
+    Far,
+
+    /// <summary>At 1.5 to 2 m, as is usual.</summary>
+    Usual,
+
+    /// <summary>At arm's length.</summary>
+    Near,
+}
+
+/// <summary>A trial patch of a way of stripping, on the real element.</summary>
+public sealed record TrialPatch
+{
+    /// <summary>Id of the surface it was made on.</summary>
+    public required string Surface { get; init; }
+
+    /// <summary>Id of the operation tried.</summary>
+    public required string Method { get; init; }
+
+    /// <summary>Dwell, minutes; null for none.</summary>
+    public double? DwellMinutes { get; init; }
+
+    /// <summary>Share of the film that came off, 0 to 1.</summary>
+    public required double Cleared { get; init; }
+
+    /// <summary>Minutes of work for the patch.</summary>
+    public required double Minutes { get; init; }
+
+    /// <summary>Size of the patch, square metres, above 0 to 4.</summary>
+    public double AreaM2 { get; init; } = 0.25;
+
+    /// <summary>The ground was harmed: scorched, furred, stained, gouged.</summary>
+    public bool Harmed { get; init; }
+
+    /// <summary>What was seen.</summary>
+    public string? Notes { get; init; }
+}
+
 /// <summary>What is wanted.</summary>
 public sealed record Brief
 {
@@ -82,6 +136,36 @@ public sealed record Brief
 
     /// <summary>Most volatile organic compounds of any overall coat, grams per litre; null for no limit.</summary>
     public int? VocMost { get; init; }
+
+    /// <summary>House rules overridden for this surface: question to school.</summary>
+    public ImmutableDictionary<string, string> HouseRules { get; init; } = ImmutableDictionary<string, string>.Empty;
+
+    /// <summary>
+    /// Left as found on purpose: any of step, lumps, fill, joint, putty, fixings, edges. They are no fault then, and said
+    /// among what is left undone.
+    /// </summary>
+    public ImmutableArray<string> LeaveAsFound { get; init; } = [];
+
+    /// <summary>The old film is kept whatever it costs: an old glaze, graining, a worn look.</summary>
+    public bool KeepOldFilm { get; init; }
+
+    /// <summary>How it must wear and wash; null for as is usual.</summary>
+    public Wear? Wear { get; init; }
+
+    /// <summary>From how near it is looked at.</summary>
+    public Viewing? Viewing { get; init; }
+
+    /// <summary>Most that it may cost, in the job's currency.</summary>
+    public decimal? Budget { get; init; }
+
+    /// <summary>Days until it must be done.</summary>
+    public double? DeadlineDays { get; init; }
+
+    /// <summary>What replacing the piece would cost, fitted and painted, to compare with painting it.</summary>
+    public decimal? ReplaceCost { get; init; }
+
+    /// <summary>Years that the replaced piece would last to its first maintenance.</summary>
+    public double? ReplaceLifeYears { get; init; }
 
     /// <summary>Operations or products not wanted, by id.</summary>
     public ImmutableArray<string> Avoid { get; init; } = [];

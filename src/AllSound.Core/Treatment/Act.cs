@@ -51,6 +51,9 @@ public sealed class Act
 
     internal ImmutableArray<Drying> WaitFor { get; }
 
+    /// <summary>The same act with an instance of its product: what it needs and does stays, its numbers are the instance's.</summary>
+    public Act With(CoatingClass instance) => new(Index, Operation, instance, Needs, Effects);
+
     /// <summary>Id of operation and product.</summary>
     public string Id => Product is null ? Operation.Id : $"{Operation.Id}/{Product.Id}";
 

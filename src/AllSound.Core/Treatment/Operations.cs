@@ -54,5 +54,5 @@ public static class Operations
 
     /// <summary>The act of an operation with a product, or its first product when none is named; null when the operation does not use it.</summary>
     public static Act? FindAct(Operation operation, CoatingClass? product) =>
-        Acts.FirstOrDefault(a => a.Operation == operation && (product is null || a.Product == product));
+        Acts.FirstOrDefault(a => a.Operation == operation && (product is null || a.Product!.Id == product.Id));
 }

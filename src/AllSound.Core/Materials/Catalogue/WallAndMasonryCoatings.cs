@@ -34,6 +34,7 @@ public static class WallAndMasonryCoatings
         Flex = 2,
         WetEdge = 10,
         Finishes = [FinishFamily.WallPaint],
+        Scrub = 2,
         Follows = CoatGrounds.WallBase,
         Source = Source.Usual,
     };
@@ -335,6 +336,7 @@ public static class WallAndMasonryCoatings
         WetEdge = 8,
         Finishes = [FinishFamily.Masonry, FinishFamily.WallPaint],
         Grounds = [Substrate.LimeNew, Substrate.LimeOld, Substrate.RenderLime, Substrate.BrickSoft, Substrate.StonePorous],
+        Scrub = 0,
         Follows = [Cover.Limewash],
         Source = Source.Usual,
     };
@@ -366,6 +368,7 @@ public static class WallAndMasonryCoatings
         WetEdge = 8,
         Finishes = [FinishFamily.WallPaint],
         Grounds = [Substrate.LimeOld],
+        Scrub = 0,
         Follows = [Sealer, Cover.Limewash, Cover.Casein],
         Source = Source.Judgement,
     };

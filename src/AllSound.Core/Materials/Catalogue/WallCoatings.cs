@@ -38,6 +38,7 @@ public static class WallCoatings
         Finishes = [FinishFamily.WallPaint],
         Grounds = Plaster,
         Flex = 1,
+        Scrub = 0,
         Follows = WallBase,
         Source = En13300,
     };
@@ -62,6 +63,7 @@ public static class WallCoatings
         Life = (9.5, 0),
         Sheens = [Sheen.Matt],
         Finishes = [FinishFamily.WallPaint],
+        Scrub = 2,
         Follows = WallBase,
         Source = Usual,
     };
@@ -86,6 +88,7 @@ public static class WallCoatings
         Life = (9, 0),
         Sheens = [Sheen.Eggshell],
         Finishes = [FinishFamily.WallPaint],
+        Scrub = 2,
         Follows = WallBase,
         Source = En13300,
     };

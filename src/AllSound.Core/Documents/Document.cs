@@ -1,0 +1,148 @@
+using System.Collections.Immutable;
+using System.Text;
+
+namespace AllSound.Core.Documents;
+
+/// <summary>Which document.</summary>
+public enum DocumentKind : byte
+{
+    /// <summary>The work on each surface, step by step, with reasons.</summary>
+    Specification,
+
+    /// <summary>For the client: two options compared honestly.</summary>
+    ClientSummary,
+
+    /// <summary>For the crew: tick list with hold points.</summary>
+    CrewChecklist,
+
+    /// <summary>Hazards, protection, waste, refusals.</summary>
+    HazardSheet,
+}
+
+/// <summary>How a block is set.</summary>
+public enum BlockKind : byte
+{
+    /// <summary>A heading within the page.</summary>
+    Heading,
+
+    /// <summary>A paragraph.</summary>
+    Text,
+
+    /// <summary>A caution: read before what follows.</summary>
+    Caution,
+
+    /// <summary>A list.</summary>
+    List,
+
+    /// <summary>Boxes to tick.</summary>
+    Checks,
+
+    /// <summary>A table.</summary>
+    Table,
+}
+
+/// <summary>A piece of a page.</summary>
+/// <param name="Kind">How it is set.</param>
+/// <param name="Text">Text of a heading, paragraph or caution.</param>
+/// <param name="Items">Items of a list.</param>
+/// <param name="Head">Head of a table.</param>
+/// <param name="Rows">Rows of a table.</param>
+public sealed record Block(BlockKind Kind, string Text, ImmutableArray<string> Items, ImmutableArray<string> Head, ImmutableArray<ImmutableArray<string>> Rows)
+{
+    /// <summary>A heading.</summary>
+    public static Block Heading(string text) => new(BlockKind.Heading, text, [], [], []);
+
+    /// <summary>A paragraph.</summary>
+    public static Block Say(string text) => new(BlockKind.Text, text, [], [], []);
+
+    /// <summary>A caution.</summary>
+    public static Block Beware(string text) => new(BlockKind.Caution, text, [], [], []);
+
+    /// <summary>A list.</summary>
+    public static Block List(IEnumerable<string> items) => new(BlockKind.List, "", [.. items], [], []);
+
+    /// <summary>Boxes to tick.</summary>
+    public static Block Checks(IEnumerable<string> items) => new(BlockKind.Checks, "", [.. items], [], []);
+
+    /// <summary>A table.</summary>
+    public static Block Table(ImmutableArray<string> head, IEnumerable<ImmutableArray<string>> rows) => new(BlockKind.Table, "", [], head, [.. rows]);
+}
+
+/// <summary>A page that stands on its own: each carries job, surface, date and revision.</summary>
+/// <param name="Surface">Title of the surface; null for the job.</param>
+/// <param name="Place">Where it is; empty for the job.</param>
+/// <param name="Blocks">What stands on it.</param>
+public sealed record Page(string? Surface, string Place, ImmutableArray<Block> Blocks);
+
+/// <summary>A document.</summary>
+/// <param name="Kind">Which.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Job">Title of the job.</param>
+/// <param name="Date">Date, as given.</param>
+/// <param name="Revision">Revision, as given.</param>
+/// <param name="Pages">Pages.</param>
+public sealed record Document(DocumentKind Kind, string Title, string Job, string Date, string Revision, ImmutableArray<Page> Pages)
+{
+    /// <summary>The document as Markdown, each page under a heading that names job, surface, date and revision.</summary>
+    public string ToMarkdown()
+    {
+        var text = new StringBuilder();
+        foreach (var page in Pages)
+        {
+            text.Append("# ").Append(Escape(page.Surface ?? Title)).Append("\n\n");
+            text.Append('*').Append(Escape(string.Join(" · ", new[] { Title, Job, page.Place, Date, $"revision {Revision}" }.Where(s => s.Length > 0)))).Append("*\n\n");
+            foreach (var block in page.Blocks)
+            {
+                Write(text, block);
+            }
+
+            text.Append("---\n\n");
+        }
+
+        return text.ToString();
+    }
+
+    private static void Write(StringBuilder text, Block block)
+    {
+        switch (block.Kind)
+        {
+            case BlockKind.Heading:
+                text.Append("## ").Append(Escape(block.Text)).Append("\n\n");
+                break;
+            case BlockKind.Caution:
+                text.Append("> **Before this:** ").Append(Escape(block.Text)).Append("\n\n");
+                break;
+            case BlockKind.List or BlockKind.Checks:
+                foreach (var item in block.Items)
+                {
+                    text.Append(block.Kind == BlockKind.Checks ? "- [ ] " : "- ").Append(Escape(item)).Append('\n');
+                }
+
+                text.Append('\n');
+                break;
+            case BlockKind.Table:
+                text.Append("| ").AppendJoin(" | ", block.Head.Select(Cell)).Append(" |\n|").Append(string.Concat(block.Head.Select(_ => " --- |"))).Append('\n');
+                foreach (var row in block.Rows)
+                {
+                    text.Append("| ").AppendJoin(" | ", row.Select(Cell)).Append(" |\n");
+                }
+
+                text.Append('\n');
+                break;
+            default:
+                text.Append(Escape(block.Text)).Append("\n\n");
+                break;
+        }
+    }
+
+    private static string Cell(string text) => Escape(text).Replace("|", "\\|", StringComparison.Ordinal).Replace('\n', ' ');
+
+    // What somebody typed must not turn into markup.
+    private static string Escape(string text) =>
+        text.Replace("\\", "\\\\", StringComparison.Ordinal)
+            .Replace("*", "\\*", StringComparison.Ordinal)
+            .Replace("_", "\\_", StringComparison.Ordinal)
+            .Replace("<", "&lt;", StringComparison.Ordinal)
+            .Replace("#", "\\#", StringComparison.Ordinal)
+            .Replace("`", "\\`", StringComparison.Ordinal);
+}

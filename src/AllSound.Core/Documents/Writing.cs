@@ -1,0 +1,303 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Technique;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Documents;
+
+/// <summary>Writes the documents of a job from what was specified.</summary>
+public static class Writing
+{
+    private const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
+
+    /// <summary>Writes a document.</summary>
+    /// <param name="kind">Which.</param>
+    /// <param name="job">The job.</param>
+    /// <param name="specified">What was specified for each surface, by id.</param>
+    /// <param name="date">Date to be printed.</param>
+    /// <param name="revision">Revision to be printed.</param>
+    /// <param name="only">Id of the only surface wanted; null for all.</param>
+    public static Document Write(DocumentKind kind, Job job, IReadOnlyDictionary<string, Specified> specified, string date, string revision, string? only = null)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(specified);
+        var places = job.Surfaces().Where(p => only is null || p.Surface.Id == only).ToArray();
+        var title = kind switch
+        {
+            DocumentKind.Specification => "Specification",
+            DocumentKind.ClientSummary => "Summary for the client",
+            DocumentKind.CrewChecklist => "Crew checklist",
+            _ => "Hazard sheet",
+        };
+        var pages = ImmutableArray.CreateBuilder<Page>();
+        if (only is null)
+        {
+            pages.Add(new Page(null, "", Front(kind, job, places, specified)));
+        }
+
+        foreach (var (building, space, surface) in places)
+        {
+            var blocks = kind switch
+            {
+                DocumentKind.Specification => Specification(job, surface, specified[surface.Id]),
+                DocumentKind.ClientSummary => Client(job, surface, specified[surface.Id]),
+                DocumentKind.CrewChecklist => Crew(surface, specified[surface.Id]),
+                _ => Hazards(surface, specified[surface.Id]),
+            };
+            pages.Add(new Page(surface.Title, $"{building.Title}, {space.Title}", blocks));
+        }
+
+        return new Document(kind, title, job.Title, date, revision, pages.ToImmutable());
+    }
+
+    private static ImmutableArray<Block> Front(DocumentKind kind, Job job, (Building Building, Space Space, Surface Surface)[] places, IReadOnlyDictionary<string, Specified> specified)
+    {
+        var rows = places.Select(p =>
+        {
+            var option = Takeoff.Chosen(p.Surface, specified[p.Surface.Id]);
+            return ImmutableArray.Create(
+                $"{p.Space.Title}: {p.Surface.Title}",
+                option?.Name ?? (specified[p.Surface.Id].Holds.IsEmpty ? "no way within the brief" : "held"),
+                option is null ? "" : Money(option.Criteria.Money, job),
+                option is null ? "" : Number(option.Criteria.ElapsedDays)
+            );
+        });
+        var total = places.Sum(p => Takeoff.Chosen(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0);
+        return
+        [
+            Block.Say(
+                kind switch
+                {
+                    DocumentKind.Specification => "The work on each surface in order, with the reason for every step. A surface that is held waits for what its page names.",
+                    DocumentKind.ClientSummary => "What each surface needs, and the choice between two honest ways of doing it.",
+                    DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
+                    _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
+                }
+            ),
+            Block.Table(["surface", "work", "cost", "days"], rows),
+            Block.Say($"Labour and materials together {Money(total, job)}, tins not rounded. {Defers}"),
+        ];
+    }
+
+    private static ImmutableArray<Block> Specification(Job job, Surface surface, Specified specified)
+    {
+        if (Takeoff.Chosen(surface, specified) is not { } option)
+        {
+            return Stopped(specified);
+        }
+
+        var blocks = ImmutableArray.CreateBuilder<Block>();
+        blocks.Add(Block.Say($"{option.Name}. {Money(option.Criteria.Money, job)}, {Number(option.Criteria.LabourHours)} h of labour, {Number(option.Criteria.ElapsedDays)} days, about {Number(option.Criteria.LifeYears)} years to first maintenance."));
+        var first = true;
+        foreach (var step in option.Steps)
+        {
+            var safety = Safe(step, surface, ref first);
+            blocks.Add(Block.Heading($"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"));
+            foreach (var caution in safety.Cautions)
+            {
+                blocks.Add(Block.Beware(caution));
+            }
+
+            if (safety.Hold is { } hold)
+            {
+                blocks.Add(Block.Beware($"Hold point. {hold}"));
+            }
+
+            blocks.Add(Block.Say(step.Act.Operation.Do));
+            blocks.Add(Block.List(Facts(step, safety)));
+        }
+
+        Add(blocks, "It assumes", option.Assumes);
+        Add(blocks, "It leaves undone", option.LeftUndone);
+        Add(blocks, "What can still go wrong", option.Risks);
+        blocks.Add(Block.Say(Defers));
+        return blocks.ToImmutable();
+    }
+
+    private static IEnumerable<string> Facts(Step step, StepSafety safety)
+    {
+        yield return $"Why: {Because(step)}";
+        if (step.WaitBefore > 0)
+        {
+            yield return $"Wait {Number(step.WaitBefore)} h before it.";
+        }
+
+        if (step.Act.Operation.Dilution is { } dilution)
+        {
+            yield return $"Dilution: {dilution}";
+        }
+
+        if (step.Act.Product is not null && HandTools.Mixing(step.Act) is { Length: > 0 } mixing)
+        {
+            yield return $"Mixing: {mixing}";
+        }
+
+        if (step.Act.Operation.Tool is { } tool)
+        {
+            yield return $"Tool: {tool}";
+        }
+
+        if (!safety.Protection.IsEmpty)
+        {
+            yield return $"Wear: {string.Join(", ", safety.Protection)}";
+        }
+
+        yield return $"Done when: {step.Act.Operation.Accept}";
+        if (safety.Waste is { } waste)
+        {
+            yield return $"Waste: {waste}";
+        }
+
+        yield return $"Source: {step.Act.Operation.Source}";
+    }
+
+    private static ImmutableArray<Block> Client(Job job, Surface surface, Specified specified)
+    {
+        if (specified.Options.IsEmpty)
+        {
+            return Stopped(specified);
+        }
+
+        var chosen = Takeoff.Chosen(surface, specified)!;
+        var other = specified.Options.FirstOrDefault(o => o != chosen);
+        var blocks = ImmutableArray.CreateBuilder<Block>();
+        Option[] two = other is null ? [chosen] : [chosen, other];
+        blocks.Add(
+            Block.Table(
+                ["", .. two.Select((o, i) => i == 0 ? "proposed" : "the other way")],
+                [
+                    ["what", .. two.Select(o => o.Name)],
+                    ["cost", .. two.Select(o => Money(o.Criteria.Money, job))],
+                    ["days on site", .. two.Select(o => Number(o.Criteria.ElapsedDays))],
+                    ["years to first maintenance, about", .. two.Select(o => Number(o.Criteria.LifeYears))],
+                    ["cost for each of those years", .. two.Select(o => Money(o.Criteria.MoneyPerYear, job))],
+                    ["hazard to the people doing it", .. two.Select(o => Number(o.Criteria.Hazard))],
+                    ["best at", .. two.Select(o => o.BestAt.IsEmpty ? "nothing above the others" : string.Join(", ", o.BestAt))],
+                ]
+            )
+        );
+        foreach (var option in two)
+        {
+            Add(blocks, $"For {option.Name}", [.. option.PreferWhen, .. option.LeftUndone.Select(l => $"Leaves undone: {l}"), .. option.Risks.Select(r => $"Can still go wrong: {r}")]);
+        }
+
+        var holds = two.Length == 1 ? "No other way within the brief is worth setting beside it." : "Both are sound; the choice is yours.";
+        blocks.Add(Block.Say($"{holds} Years of life are a judgement for normal use, not a promise."));
+        Add(blocks, "To know beforehand", [.. specified.Notes, .. Rooms(chosen, surface)]);
+        return blocks.ToImmutable();
+    }
+
+    private static IEnumerable<string> Rooms(Option option, Surface surface)
+    {
+        var first = false;
+        return option.Steps.Select(s => Safe(s, surface, ref first).Others).OfType<string>().Distinct(StringComparer.Ordinal);
+    }
+
+    private static ImmutableArray<Block> Crew(Surface surface, Specified specified)
+    {
+        if (Takeoff.Chosen(surface, specified) is not { } option)
+        {
+            return Stopped(specified);
+        }
+
+        var blocks = ImmutableArray.CreateBuilder<Block>();
+        var first = true;
+        foreach (var step in option.Steps)
+        {
+            var safety = Safe(step, surface, ref first);
+            if (safety.Hold is { } hold)
+            {
+                blocks.Add(Block.Beware($"Hold point. {hold} Number: ________  Who: ________"));
+            }
+
+            foreach (var caution in safety.Cautions.Take(2))
+            {
+                blocks.Add(Block.Beware(caution));
+            }
+
+            var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
+            var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Number(step.Spend.Litres)} L" : "")}" : "";
+            var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
+            blocks.Add(Block.Checks([$"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{wear}"]));
+        }
+
+        if (ElementOrders.For(surface) is { } order)
+        {
+            blocks.Add(Block.Heading($"Order within it: {order.Title}"));
+            blocks.Add(Block.List(order.Parts.Select((part, i) => $"{i + 1}. {part.Name}").Concat(order.Say)));
+        }
+
+        blocks.Add(Block.Say("Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries."));
+        blocks.Add(Block.Checks(["Left out or done otherwise, why, and what that may do: ________________________"]));
+        return blocks.ToImmutable();
+    }
+
+    private static ImmutableArray<Block> Hazards(Surface surface, Specified specified)
+    {
+        var blocks = ImmutableArray.CreateBuilder<Block>();
+        var appraised = specified.Appraised;
+        var presumed = appraised.Resolutions.Where(r => r.How == Resolved.Presumed).Select(r => r.Why).ToList();
+        if (presumed.Count > 0)
+        {
+            blocks.Add(Block.Heading("Presumed until tested"));
+            blocks.Add(Block.List(presumed));
+        }
+
+        if (Takeoff.Chosen(surface, specified) is { } option)
+        {
+            var first = true;
+            blocks.Add(
+                Block.Table(
+                    ["step", "wear", "beware", "waste"],
+                    option
+                        .Steps.Select(s => (s, Safe: Safe(s, surface, ref first)))
+                        .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
+                        .Select(x => ImmutableArray.Create($"{x.s.Number}. {x.s.Act.Operation.Title}", string.Join(", ", x.Safe.Protection), string.Join(" ", x.Safe.Cautions), x.Safe.Waste ?? ""))
+                )
+            );
+            Add(blocks, "For the people who use the place", [.. Rooms(option, surface)]);
+        }
+        else
+        {
+            blocks.AddRange(Stopped(specified));
+        }
+
+        blocks.Add(Block.Heading("Refused, whatever is asked"));
+        blocks.Add(Block.List(Refusals.Bearing(appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")));
+        blocks.Add(Block.Say(Defers));
+        return blocks.ToImmutable();
+    }
+
+    private static ImmutableArray<Block> Stopped(Specified specified) =>
+        specified.Holds.IsEmpty
+            ? [Block.Beware($"No way within the brief: {string.Join("; ", specified.Blocked.Select(n => n.Title))}."), Block.List(specified.Blocked.SelectMany(n => n.Frees).Distinct(StringComparer.Ordinal).DefaultIfEmpty("Change the brief: allow another finish or another method."))]
+            : [.. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) })];
+
+    private static StepSafety Safe(Step step, Surface surface, ref bool first)
+    {
+        var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
+        var safety = StepHazards.Of(step.Act, step.Before, surface, first && coat);
+        first &= !coat;
+        return safety;
+    }
+
+    private static string Because(Step step) =>
+        step.Links.IsEmpty ? "part of the system asked for" : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"the finished work needs that {l.Need.Title}"));
+
+    private static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
+    {
+        if (!lines.IsEmpty)
+        {
+            blocks.Add(Block.Heading(heading));
+            blocks.Add(Block.List(lines));
+        }
+    }
+
+    private static string Money(decimal amount, Job job) => FormattableString.Invariant($"{amount:0.00} {job.Rates.Currency}");
+
+    private static string Number(double value) => Math.Round(value, 1).ToString(System.Globalization.CultureInfo.InvariantCulture);
+}

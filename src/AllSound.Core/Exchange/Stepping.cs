@@ -1,0 +1,109 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Safety;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Technique;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>Says an option and its steps in the words of the reports.</summary>
+internal static class Stepping
+{
+    /// <summary>An option in the words of the reports.</summary>
+    public static OptionReport Report(Option option, string currency, Surface surface, Appraised appraised) 
+    {
+        var first = true;
+        var steps = ImmutableArray.CreateBuilder<StepReport>(option.Steps.Length);
+        foreach (var step in option.Steps)
+        {
+            var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
+            steps.Add(Report(step, option, surface, appraised, StepHazards.Of(step.Act, step.Before, surface, first && coat)));
+            first &= !coat;
+        }
+
+        return new(
+            option.Id,
+            option.Name,
+            option.BestAt,
+            option.Schools,
+            steps.ToImmutable(),
+            new MoneyReport(option.Criteria.Money, currency),
+            option.Criteria.LabourHours,
+            option.Criteria.ElapsedDays,
+            option.Criteria.LifeYears,
+            decimal.Round(option.Criteria.MoneyPerYear, 2),
+            option.Criteria.Hazard,
+            option.Risks,
+            option.Assumes,
+            option.LeftUndone,
+            option.PreferWhen,
+            option.OtherSchool
+        );
+    }
+
+    private static StepReport Report(Step step, Option option, Surface surface, Appraised appraised, StepSafety safety)
+    {
+        var act = step.Act;
+        var operation = act.Operation;
+        return new StepReport(
+            step.Number,
+            operation.Id,
+            Reporting.GroupName(operation.Group),
+            operation.Title,
+            operation.Do,
+            Why(step, option),
+            [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
+            [.. act.Needs.Select(n => n.Id)],
+            [.. step.Links.Select(l => l.Need.Id)],
+            act.Product?.Own?.Id ?? act.Product?.Id,
+            act.Product?.Title,
+            step.Coat,
+            operation.Dilution ?? (operation.Role != CoatRole.None ? "none: as it comes" : null),
+            new WaitReport(act.Leaves?.Least, act.Leaves?.Advised, act.LatestDays * 24),
+            step.WaitBefore,
+            operation.Tool,
+            safety.Cautions,
+            safety.Protection,
+            operation.Accept,
+            step.Assumes,
+            operation.School,
+            Math.Round(step.Spend.Hours, 2),
+            Math.Round(step.Spend.Litres, 3),
+            operation.Source.ToString(),
+            safety.Waste,
+            safety.Hold,
+            safety.Others,
+            act.Product is null ? null : HandTools.Mixing(act),
+            HandTools.For(act, surface, appraised.Extents.SpreadClass),
+            HandTools.Edge(act, appraised.Extents.LengthM > 0 ? appraised.Extents.LengthM : Math.Sqrt(appraised.Extents.AreaM2)),
+            HandTools.Shut(act, surface)?.Say,
+            act.Product is { } used && operation.Role != CoatRole.None ? HandTools.Overnight(used) : null,
+            operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
+            operation.Role
+        );
+    }
+
+    private static string Why(Step step, Option option)
+    {
+        if (step.Links.IsEmpty)
+        {
+            return "Part of the system asked for.";
+        }
+
+        var parts = step
+            .Links.GroupBy(l => l.For)
+            .OrderBy(g => g.Key ?? int.MaxValue)
+            .Take(3)
+            .Select(g =>
+            {
+                var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
+                return g.Key is { } n ? $"step {n} ({Lower(option.Steps[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
+            });
+        var text = string.Join("; ", parts);
+        return char.ToUpperInvariant(text[0]) + text[1..] + ".";
+    }
+
+    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
+}

@@ -1,0 +1,87 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Practice;
+
+/// <summary>How the firm works: the products it uses and the schools it follows.</summary>
+public sealed class Firm
+{
+    private readonly Dictionary<string, CoatingClass> instances = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, CoatingClass> byOwnId = new(StringComparer.Ordinal);
+    private readonly Dictionary<int, Act> acts = [];
+
+    private Firm(ImmutableArray<OwnProduct> products, ImmutableDictionary<string, string> rules, decimal baseLitre)
+    {
+        Rules = rules;
+        foreach (var product in products)
+        {
+            var instance = product.Instance(baseLitre);
+            instances.TryAdd(product.Class, instance);
+            byOwnId.TryAdd(product.Id, instance);
+        }
+
+        foreach (var act in Operations.Acts)
+        {
+            if (act.Product is { } of && instances.TryGetValue(of.Id, out var own))
+            {
+                acts[act.Index] = act.With(own);
+            }
+        }
+    }
+
+    /// <summary>A firm with no products of its own and no house rules.</summary>
+    public static Firm Any { get; } = new([], ImmutableDictionary<string, string>.Empty, 1);
+
+    /// <summary>House rules: question to school.</summary>
+    public ImmutableDictionary<string, string> Rules { get; }
+
+    /// <summary>The firm of a job.</summary>
+    /// <exception cref="InvalidOperationException">A product's class is not known; validate the job first.</exception>
+    public static Firm Of(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        return job.Products.IsEmpty && job.HouseRules.IsEmpty ? Any : new(job.Products, job.HouseRules, job.Rates.BaseLitre);
+    }
+
+    /// <summary>The rules that hold on a surface: the firm's, with the surface's own over them.</summary>
+    public ImmutableDictionary<string, string> RulesOn(Surface surface)
+    {
+        ArgumentNullException.ThrowIfNull(surface);
+        return surface.Brief.HouseRules.IsEmpty ? Rules : Rules.SetItems(surface.Brief.HouseRules);
+    }
+
+    /// <summary>The act with the firm's own product in it, where it has one of that class.</summary>
+    public Act Own(Act act) => acts.GetValueOrDefault(act.Index, act);
+
+    /// <summary>The class with the firm's own numbers, where it has a product of it.</summary>
+    public CoatingClass Own(CoatingClass product) => instances.GetValueOrDefault(product.Id, product);
+
+    /// <summary>The product with this id: a class's, or the firm's own.</summary>
+    public CoatingClass? Find(string id) => byOwnId.GetValueOrDefault(id) ?? (Coatings.Find(id) is { } of ? Own(of) : null);
+
+    /// <summary>The rule that an act goes against, or null: it belongs to another school than the one followed.</summary>
+    public static (Question Question, School Followed, School Other)? Against(ImmutableDictionary<string, string> rules, Act act)
+    {
+        ArgumentNullException.ThrowIfNull(act);
+        foreach (var (id, followed) in rules.OrderBy(r => r.Key, StringComparer.Ordinal))
+        {
+            if (Questions.Find(id) is not { Turns: Turns.Steps } question || question.Find(followed) is not { } school || Belongs(school, act))
+            {
+                continue;
+            }
+
+            if (question.Schools.FirstOrDefault(other => other != school && Belongs(other, act)) is { } other)
+            {
+                return (question, school, other);
+            }
+        }
+
+        return null;
+    }
+
+    /// <summary>Does the act belong to a school?</summary>
+    public static bool Belongs(School school, Act act) =>
+        school.Operations.Contains(act.Operation.Id) || (act.Product is { } product && act.Operation.Role != CoatRole.Spot && school.Products.Contains(product.Id));
+}

@@ -1,0 +1,121 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Practice;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>Turns found sequences into options with all that is to be said of them.</summary>
+internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appraised, Goal goal, ImmutableDictionary<string, string> rules)
+{
+    /// <summary>The options, or what holds or blocks the surface.</summary>
+    public Specified Said(Sought sought, ImmutableArray<string> notes) =>
+        sought.Sequences.IsEmpty ? Stopped(sought.Missing, notes) : With(Choosing.Choose([.. sought.Sequences.Select(Build)]), notes);
+
+    /// <summary>Options by the house rules, with the cheapest that goes against one beside them.</summary>
+    public Specified Beside(Sought byRules, Sought without)
+    {
+        var own = Choosing.Choose([.. byRules.Sequences.Select(Build)]);
+        var other = Choosing
+            .Choose([.. without.Sequences.Select(Build)])
+            .FirstOrDefault(o => Against(o) is not null && !own.Any(x => Choosing.Twins(x, o)) && !own.Any(x => x.Criteria.Beats(o.Criteria)));
+        if (other is null)
+        {
+            return With(own, []);
+        }
+
+        // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
+        ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : [.. own.Take(Specifier.MostOptions - 1)];
+        var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
+        return With([.. kept, named], []);
+    }
+
+    /// <summary>Which house rules cannot be followed here, and for want of what.</summary>
+    public ImmutableArray<string> NotFollowed(Sought byRules, Sought without)
+    {
+        var broken = without
+            .Sequences.SelectMany(s => s)
+            .Select(a => Firm.Against(rules, a))
+            .Where(x => x is not null)
+            .Select(x => $"{x!.Value.Question.Id}, {x.Value.Question.Title}: \"{x.Value.Followed.Title}\" leaves no way here; specified by \"{x.Value.Other.Title}\".")
+            .Distinct(StringComparer.Ordinal)
+            .ToImmutableArray();
+        return broken.IsEmpty && !without.Sequences.IsEmpty ? [$"The house rules leave no way here: {string.Join("; ", byRules.Missing.Select(n => n.Title))}."] : broken;
+    }
+
+    private string? Against(Option option)
+    {
+        foreach (var step in option.Steps)
+        {
+            if (Firm.Against(rules, step.Act) is { } against)
+            {
+                return $"{against.Question.Id}, {against.Question.Title}: {against.Other.Title}, not {against.Followed.Title}";
+            }
+        }
+
+        return null;
+    }
+
+    private string Differs(Option other, Option own)
+    {
+        var money = other.Criteria.Money - own.Criteria.Money;
+        var days = other.Criteria.ElapsedDays - own.Criteria.ElapsedDays;
+        return FormattableString.Invariant(
+            $"{Against(other)}. It would cost {Math.Abs(money):0.00} {(money < 0 ? "less" : "more")} and take {Math.Abs(days):0.#} days {(days < 0 ? "less" : "more")}, with {other.Criteria.Hazard:0.#} points of hazard against {own.Criteria.Hazard:0.#}."
+        );
+    }
+
+    private Specified With(ImmutableArray<Option> options, ImmutableArray<string> notes) =>
+        new(appraised, [.. options.Select(o => o with { PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief) })], [], [], [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]);
+
+    private Specified Stopped(ImmutableArray<Need> missing, ImmutableArray<string> notes)
+    {
+        var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
+        var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
+        return new Specified(
+            appraised,
+            [],
+            holds,
+            !holds.IsEmpty ? []
+                : deepest.IsEmpty ? missing
+                : deepest,
+            notes
+        );
+    }
+
+    // Among needs that cannot be met, those that others only follow from.
+    private static bool Causes(Need deeper, Need shallow) =>
+        Operations.Acts.Where(a => a.Needs.Contains(deeper)).Any(a => a.Effects.Any(e => shallow.Any.Any(t => t.Facet == e.Facet)));
+
+    private Option Build(IReadOnlyList<Act> sequence)
+    {
+        var acts = Sequencing.Usual(appraised.Condition, sequence);
+        var steps = Sequencing.Steps(appraised, acts, goal.Needs, rates);
+        var finish = acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
+        var last = steps[^1].After;
+        var days = steps.Sum(s => (s.Spend.Hours / 8) + Quantities.Costing.WaitDays(s.WaitBefore));
+        var criteria = new Criteria(
+            decimal.Round(steps.Sum(s => s.Spend.Money), 2),
+            Math.Round(steps.Sum(s => s.Spend.Hours), 2),
+            Math.Round(days, 2),
+            Math.Round(Longevity.Years(finish, surface.Exposure, last), 1),
+            Math.Round(steps.Sum(s => s.Spend.Hazard), 2)
+        );
+        var schools = acts.Where(a => a.Operation.School is not null).Select(a => a.Operation.School!).Distinct().Order(StringComparer.Ordinal).ToImmutableArray();
+        var name = Naming.Name(appraised.Condition, acts, finish);
+        return new Option(
+            Naming.Slug(name),
+            name,
+            [],
+            schools,
+            steps,
+            criteria,
+            Longevity.Risks(appraised, last),
+            [.. steps.SelectMany(s => s.Assumes).Distinct(StringComparer.Ordinal)],
+            [.. appraised.Left, .. Longevity.LeftUndone(appraised.Condition, last)],
+            [],
+            null
+        );
+    }
+}
