@@ -54,7 +54,12 @@ public static class Writing
         return new Document(kind, title, job.Title, date, revision, pages.ToImmutable());
     }
 
-    private static ImmutableArray<Block> Front(DocumentKind kind, Job job, (Building Building, Space Space, Surface Surface)[] places, IReadOnlyDictionary<string, Specified> specified)
+    private static ImmutableArray<Block> Front(
+        DocumentKind kind,
+        Job job,
+        (Building Building, Space Space, Surface Surface)[] places,
+        IReadOnlyDictionary<string, Specified> specified
+    )
     {
         var rows = places.Select(p =>
         {
@@ -72,7 +77,8 @@ public static class Writing
             Block.Say(
                 kind switch
                 {
-                    DocumentKind.Specification => "The work on each surface in order, with the reason for every step. A surface that is held waits for what its page names.",
+                    DocumentKind.Specification =>
+                        "The work on each surface in order, with the reason for every step. A surface that is held waits for what its page names.",
                     DocumentKind.ClientSummary => "What each surface needs, and the choice between two honest ways of doing it.",
                     DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
                     _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
@@ -91,12 +97,20 @@ public static class Writing
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
-        blocks.Add(Block.Say($"{option.Name}. {Money(option.Criteria.Money, job)}, {Number(option.Criteria.LabourHours)} h of labour, {Number(option.Criteria.ElapsedDays)} days, about {Number(option.Criteria.LifeYears)} years to first maintenance."));
+        blocks.Add(
+            Block.Say(
+                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Number(option.Criteria.LabourHours)} h of labour, {Number(option.Criteria.ElapsedDays)} days, about {Number(option.Criteria.LifeYears)} years to first maintenance."
+            )
+        );
         var first = true;
         foreach (var step in option.Steps)
         {
             var safety = Safe(step, surface, ref first);
-            blocks.Add(Block.Heading($"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"));
+            blocks.Add(
+                Block.Heading(
+                    $"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"
+                )
+            );
             foreach (var caution in safety.Cautions)
             {
                 blocks.Add(Block.Beware(caution));
@@ -182,7 +196,11 @@ public static class Writing
         );
         foreach (var option in two)
         {
-            Add(blocks, $"For {option.Name}", [.. option.PreferWhen, .. option.LeftUndone.Select(l => $"Leaves undone: {l}"), .. option.Risks.Select(r => $"Can still go wrong: {r}")]);
+            Add(
+                blocks,
+                $"For {option.Name}",
+                [.. option.PreferWhen, .. option.LeftUndone.Select(l => $"Leaves undone: {l}"), .. option.Risks.Select(r => $"Can still go wrong: {r}")]
+            );
         }
 
         var holds = two.Length == 1 ? "No other way within the brief is worth setting beside it." : "Both are sound; the choice is yours.";
@@ -231,7 +249,11 @@ public static class Writing
             blocks.Add(Block.List(order.Parts.Select((part, i) => $"{i + 1}. {part.Name}").Concat(order.Say)));
         }
 
-        blocks.Add(Block.Say("Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries."));
+        blocks.Add(
+            Block.Say(
+                "Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries."
+            )
+        );
         blocks.Add(Block.Checks(["Left out or done otherwise, why, and what that may do: ________________________"]));
         return blocks.ToImmutable();
     }
@@ -256,7 +278,14 @@ public static class Writing
                     option
                         .Steps.Select(s => (s, Safe: Safe(s, surface, ref first)))
                         .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
-                        .Select(x => ImmutableArray.Create($"{x.s.Number}. {x.s.Act.Operation.Title}", string.Join(", ", x.Safe.Protection), string.Join(" ", x.Safe.Cautions), x.Safe.Waste ?? ""))
+                        .Select(x =>
+                            ImmutableArray.Create(
+                                $"{x.s.Number}. {x.s.Act.Operation.Title}",
+                                string.Join(", ", x.Safe.Protection),
+                                string.Join(" ", x.Safe.Cautions),
+                                x.Safe.Waste ?? ""
+                            )
+                        )
                 )
             );
             Add(blocks, "For the people who use the place", [.. Rooms(option, surface)]);
@@ -274,7 +303,16 @@ public static class Writing
 
     private static ImmutableArray<Block> Stopped(Specified specified) =>
         specified.Holds.IsEmpty
-            ? [Block.Beware($"No way within the brief: {string.Join("; ", specified.Blocked.Select(n => n.Title))}."), Block.List(specified.Blocked.SelectMany(n => n.Frees).Distinct(StringComparer.Ordinal).DefaultIfEmpty("Change the brief: allow another finish or another method."))]
+            ?
+            [
+                Block.Beware($"No way within the brief: {string.Join("; ", specified.Blocked.Select(n => n.Title))}."),
+                Block.List(
+                    specified
+                        .Blocked.SelectMany(n => n.Frees)
+                        .Distinct(StringComparer.Ordinal)
+                        .DefaultIfEmpty("Change the brief: allow another finish or another method.")
+                ),
+            ]
             : [.. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) })];
 
     private static StepSafety Safe(Step step, Surface surface, ref bool first)
@@ -286,7 +324,9 @@ public static class Writing
     }
 
     private static string Because(Step step) =>
-        step.Links.IsEmpty ? "part of the system asked for" : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"the finished work needs that {l.Need.Title}"));
+        step.Links.IsEmpty
+            ? "part of the system asked for"
+            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"the finished work needs that {l.Need.Title}"));
 
     private static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
     {

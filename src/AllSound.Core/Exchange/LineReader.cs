@@ -14,7 +14,15 @@ namespace AllSound.Core.Exchange;
 /// <param name="Sure">How sure, 0 to 1: the share of the line's telling words that were understood.</param>
 /// <param name="Others">Ids of other operations that it may mean, likeliest first.</param>
 /// <param name="NotSpecified">What the line leaves open, in words.</param>
-public sealed record ReadLine(string Line, SequenceStep? Step, string? Title, string? ProductTitle, double Sure, ImmutableArray<string> Others, ImmutableArray<string> NotSpecified);
+public sealed record ReadLine(
+    string Line,
+    SequenceStep? Step,
+    string? Title,
+    string? ProductTitle,
+    double Sure,
+    ImmutableArray<string> Others,
+    ImmutableArray<string> NotSpecified
+);
 
 /// <summary>
 /// Reads plain lines as operations: "Wash down with sugar soap", "2 coats eggshell, 16 h between". Nothing is filled in
@@ -26,7 +34,9 @@ public static partial class LineReader
 
     private static readonly (Operation Operation, HashSet<string> Strong, HashSet<string> Weak)[] Words =
     [
-        .. Operations.All.Select(o => (o, Tokens(o.Title + " " + LineWords.For(o.Id)).ToHashSet(StringComparer.Ordinal), Tokens(o.Do + " " + o.Tool).ToHashSet(StringComparer.Ordinal))),
+        .. Operations.All.Select(o =>
+            (o, Tokens(o.Title + " " + LineWords.For(o.Id)).ToHashSet(StringComparer.Ordinal), Tokens(o.Do + " " + o.Tool).ToHashSet(StringComparer.Ordinal))
+        ),
     ];
 
     // How telling a word is: the fewer operations it stands in the more.
@@ -69,9 +79,22 @@ public static partial class LineReader
         var ranked = Words
             .Select(w =>
             {
-                var score = tokens.Sum(t => w.Strong.Contains(t) ? Telling.GetValueOrDefault(t, 1) : w.Weak.Contains(t) ? 0.3 : 0);
+                var score = tokens.Sum(t =>
+                    w.Strong.Contains(t) ? Telling.GetValueOrDefault(t, 1)
+                    : w.Weak.Contains(t) ? 0.3
+                    : 0
+                );
                 var fits = product is not null && w.Operation.Products.Any(p => p.Id == product.Id);
-                return (w.Operation, Score: (score / Math.Max(1, Math.Sqrt(w.Strong.Count / 6.0))) + (fits ? 2.5 : product is not null && w.Operation.Role != CoatRole.None ? -2 : 0), Matched: score);
+                return (
+                    w.Operation,
+                    Score: (score / Math.Max(1, Math.Sqrt(w.Strong.Count / 6.0)))
+                        + (
+                            fits ? 2.5
+                            : product is not null && w.Operation.Role != CoatRole.None ? -2
+                            : 0
+                        ),
+                    Matched: score
+                );
             })
             .OrderByDescending(x => x.Score)
             .ThenBy(x => x.Operation.Id, StringComparer.Ordinal)
@@ -87,7 +110,9 @@ public static partial class LineReader
     private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others)
     {
         var used = product is not null && operation.Products.Any(p => p.Id == product.Id) ? product : null;
-        var wait = Hours().Match(line) is { Success: true } h ? double.Parse(h.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * Unit(h.Groups["unit"].Value) : (double?)null;
+        var wait = Hours().Match(line) is { Success: true } h
+            ? double.Parse(h.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * Unit(h.Groups["unit"].Value)
+            : (double?)null;
         wait ??= line.Contains("next day", StringComparison.OrdinalIgnoreCase) || line.Contains("overnight", StringComparison.OrdinalIgnoreCase) ? 16 : null;
         var dilution = Dilution().Match(line) is { Success: true } d ? d.Value.Trim() : null;
         var open = ImmutableArray.CreateBuilder<string>();
@@ -129,7 +154,9 @@ public static partial class LineReader
         return Coatings
             .All.Select(p => (Product: p, Title: Tokens(p.Title + " " + LineWords.ForProduct(p.Id)).Distinct(StringComparer.Ordinal).ToArray()))
             .Select(x => (x.Product, Hit: x.Title.Count(tokens.Contains), Of: x.Title.Length))
-            .Where(x => x.Hit >= 2 || (x.Hit == 1 && LineWords.ForProduct(x.Product.Id).Split(' ').Any(w => w.Length > 0 && tokens.Contains(Stem(w)))))
+            .Where(x =>
+                x.Hit >= 2 || (x.Hit == 1 && LineWords.ForProduct(x.Product.Id).Split(' ').Any(w => LineWords.Distinctive.Contains(w) && tokens.Contains(Stem(w))))
+            )
             .OrderByDescending(x => x.Hit)
             .ThenBy(x => x.Of)
             .Select(x => x.Product)
@@ -155,7 +182,8 @@ public static partial class LineReader
             _ => 1,
         };
 
-    private static IEnumerable<string> Tokens(string text) => Letters().Matches(text.ToLowerInvariant()).Select(m => Stem(LineWords.Plain(m.Value))).Where(t => t.Length > 2 && !LineWords.Idle.Contains(t));
+    private static IEnumerable<string> Tokens(string text) =>
+        Letters().Matches(text.ToLowerInvariant()).Select(m => Stem(LineWords.Plain(m.Value))).Where(t => t.Length > 2 && !LineWords.Idle.Contains(t));
 
     // Enough of a stem to tell "sanding" from "primed" and no more.
     private static string Stem(string word)

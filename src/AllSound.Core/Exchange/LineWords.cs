@@ -111,8 +111,40 @@ internal static class LineWords
     /// <summary>Words that tell nothing.</summary>
     public static readonly FrozenSet<string> Idle = new[]
     {
-        "the", "and", "with", "all", "then", "over", "from", "for", "any", "apply", "into", "one", "two", "three", "coat", "thoroughly", "surface", "good", "well", "until", "where", "hour", "hours", "day", "that", "out", "off", "down",
+        "the",
+        "and",
+        "with",
+        "all",
+        "then",
+        "over",
+        "from",
+        "for",
+        "any",
+        "apply",
+        "into",
+        "one",
+        "two",
+        "three",
+        "coat",
+        "thoroughly",
+        "surface",
+        "good",
+        "well",
+        "until",
+        "where",
+        "hour",
+        "hours",
+        "day",
+        "that",
+        "out",
+        "off",
+        "down",
     }.ToFrozenSet(StringComparer.Ordinal);
+
+    /// <summary>Words that name a product by themselves.</summary>
+    public static readonly FrozenSet<string> Distinctive = new[] { "silk", "shellac", "limewash", "varnish", "kitchen", "masonry", "contract" }.ToFrozenSet(
+        StringComparer.Ordinal
+    );
 
     public static string For(string operation) => ByOperation.GetValueOrDefault(operation, "");
 

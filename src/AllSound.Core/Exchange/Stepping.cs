@@ -12,7 +12,7 @@ namespace AllSound.Core.Exchange;
 internal static class Stepping
 {
     /// <summary>An option in the words of the reports.</summary>
-    public static OptionReport Report(Option option, string currency, Surface surface, Appraised appraised) 
+    public static OptionReport Report(Option option, string currency, Surface surface, Appraised appraised)
     {
         var first = true;
         var steps = ImmutableArray.CreateBuilder<StepReport>(option.Steps.Length);

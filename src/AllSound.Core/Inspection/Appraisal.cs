@@ -181,7 +181,13 @@ public static class Appraisal
             Known(F.Fixings, Fails(facts.LooseFixings), Soundness.Sound, Resolved.Assumed, "loose fixings", null, quiet: !sheet);
             Known(
                 F.Laps,
-                facts.OpenLaps is { } open ? (!open ? Laps.Closed : facts.LapsTakeRivets == false ? Laps.GapingNoRivet : Laps.Gaping) : null,
+                facts.OpenLaps is { } open
+                    ? (
+                        !open ? Laps.Closed
+                        : facts.LapsTakeRivets == false ? Laps.GapingNoRivet
+                        : Laps.Gaping
+                    )
+                    : null,
                 Laps.Closed,
                 Resolved.Assumed,
                 "gaping laps",

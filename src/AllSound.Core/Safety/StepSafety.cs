@@ -55,7 +55,11 @@ public static class StepHazards
         if (act.Product is { Carrier: Carrier.Spirit or Carrier.Alcohol or Carrier.Strong } && operation.Role != CoatRole.None)
         {
             protection.Add(inside ? "half mask A2P3" : "gloves");
-            cautions.Add(inside ? "Solvent inside: air moving before the tin is opened, no flame, no switch, no smoking; nobody sleeps there tonight." : "Solvent: no flame near the tin.");
+            cautions.Add(
+                inside
+                    ? "Solvent inside: air moving before the tin is opened, no flame, no switch, no smoking; nobody sleeps there tonight."
+                    : "Solvent: no flame near the tin."
+            );
         }
 
         if (act.Product is { Isocyanate: true })
@@ -96,16 +100,20 @@ public static class StepHazards
         var wet = act.Leaves is { Clock: Drying.Wash } && operation.Extent != Extent.Once;
         return (operation.Group, lead, wet) switch
         {
-            (Group.Strip or Group.Loosen or Group.Abrade or Group.Fill or Group.Denib, true, _) => "hazardous: lead chips, dust, slurry and wipes, in sealed labelled bags",
-            (Group.Strip, _, _) when operation.Id is "st_solvent" or "st_wax_solvent" or "st_shellac_alcohol" or "st_bitumen_mech" => "hazardous: solvent sludge and rags, in a lidded metal bin",
+            (Group.Strip or Group.Loosen or Group.Abrade or Group.Fill or Group.Denib, true, _) =>
+                "hazardous: lead chips, dust, slurry and wipes, in sealed labelled bags",
+            (Group.Strip, _, _) when operation.Id is "st_solvent" or "st_wax_solvent" or "st_shellac_alcohol" or "st_bitumen_mech" =>
+                "hazardous: solvent sludge and rags, in a lidded metal bin",
             (Group.Strip, _, _) when operation.Id is "st_alkaline_poultice" => "hazardous: caustic sludge, sealed and labelled",
             (Group.Clean or Group.Decontaminate, true, true) => "wash water from lead paint: caught, never down a drain",
             (Group.Clean or Group.Decontaminate, _, true) => "wash water: caught, or to foul drain where the rules allow",
             (Group.Strip or Group.Loosen or Group.Abrade, _, _) => "dried paint and dust, bagged",
             _ when act.Product is { PotLifeHours: not null } => "hazardous: uncured two-part paint; cured remains are general waste",
-            _ when act.Product is { Carrier: Carrier.Spirit or Carrier.Strong } => "solvent and rags: rags flat outside or under water in a lidded bin; tins by the local scheme",
+            _ when act.Product is { Carrier: Carrier.Spirit or Carrier.Strong } =>
+                "solvent and rags: rags flat outside or under water in a lidded bin; tins by the local scheme",
             _ when act.Product is { Carrier: Carrier.Alcohol } => "alcohol rags: lidded metal bin",
-            _ when act.Product is { Clear: true } || act.Product?.Cover is Cover.Oil or Cover.Linseed => "oily rags can catch fire by themselves: under water in a lidded bin",
+            _ when act.Product is { Clear: true } || act.Product?.Cover is Cover.Oil or Cover.Linseed =>
+                "oily rags can catch fire by themselves: under water in a lidded bin",
             _ when act.Product is not null => "tins dried out or by the local scheme; wash-out water never to a surface drain",
             _ => null,
         };

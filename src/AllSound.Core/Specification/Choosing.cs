@@ -41,11 +41,24 @@ internal static class Choosing
         return [.. named];
     }
 
+    /// <summary>How much an option stands for among those offered: the one that stands for least makes room first. Judgement.</summary>
+    public static int Standing(Option option) =>
+        option.BestAt.Sum(b =>
+            b switch
+            {
+                "least cost" => 8,
+                "lowest cost per year of life" => 6,
+                "longest life" => 4,
+                "soonest" => 2,
+                _ => 1,
+            }
+        );
+
     private static Option Best(IEnumerable<Option> options, Func<Option, double> by) =>
         options.OrderBy(by).ThenBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).First();
 
     /// <summary>Nearly the same by every criterion: no choice worth a client's time.</summary>
-    public static bool Twins(Option a, Option b) =>
+    private static bool Twins(Option a, Option b) =>
         a == b
         || (
             Near((double)a.Criteria.Money, (double)b.Criteria.Money)

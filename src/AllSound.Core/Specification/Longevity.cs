@@ -83,7 +83,12 @@ internal static class Longevity
             left.Add("Converted rust stays in the pits.");
         }
 
-        if (last.Get(Facets.Tannin) == Bleed.Blocked || last.Get(Facets.WaterStain) == Bleed.Blocked || last.Get(Facets.Tar) == Bleed.Blocked || last.Get(Facets.Ink) == Bleed.Blocked)
+        if (
+            last.Get(Facets.Tannin) == Bleed.Blocked
+            || last.Get(Facets.WaterStain) == Bleed.Blocked
+            || last.Get(Facets.Tar) == Bleed.Blocked
+            || last.Get(Facets.Ink) == Bleed.Blocked
+        )
         {
             left.Add("Stains are blocked, not taken out.");
         }

@@ -17,16 +17,14 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     public Specified Beside(Sought byRules, Sought without)
     {
         var own = Choosing.Choose([.. byRules.Sequences.Select(Build)]);
-        var other = Choosing
-            .Choose([.. without.Sequences.Select(Build)])
-            .FirstOrDefault(o => Against(o) is not null && !own.Any(x => Choosing.Twins(x, o)) && !own.Any(x => x.Criteria.Beats(o.Criteria)));
+        var other = Choosing.Choose([.. without.Sequences.Select(Build)]).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
         if (other is null)
         {
             return With(own, []);
         }
 
         // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
-        ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : [.. own.Take(Specifier.MostOptions - 1)];
+        ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.MinBy(Choosing.Standing)!);
         var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
         return With([.. kept, named], []);
     }
@@ -67,7 +65,13 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     }
 
     private Specified With(ImmutableArray<Option> options, ImmutableArray<string> notes) =>
-        new(appraised, [.. options.Select(o => o with { PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief) })], [], [], [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]);
+        new(
+            appraised,
+            [.. options.Select(o => o with { PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief) })],
+            [],
+            [],
+            [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]
+        );
 
     private Specified Stopped(ImmutableArray<Need> missing, ImmutableArray<string> notes)
     {

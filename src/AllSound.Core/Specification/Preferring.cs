@@ -29,12 +29,18 @@ internal static class Preferring
 
         if (mine.ElapsedDays < least.ElapsedDays - 0.2)
         {
-            lines.Add(FormattableString.Invariant($"Prefer it when {least.ElapsedDays - mine.ElapsedDays:0.#} days fewer are worth {mine.Money - least.Money:0.00} {currency}."));
+            lines.Add(
+                FormattableString.Invariant($"Prefer it when {least.ElapsedDays - mine.ElapsedDays:0.#} days fewer are worth {mine.Money - least.Money:0.00} {currency}.")
+            );
         }
 
         if (mine.Hazard < least.Hazard - 0.5)
         {
-            lines.Add(FormattableString.Invariant($"Prefer it when people stay in the building, or the worker should breathe and handle less: {mine.Hazard:0.#} points of hazard against {least.Hazard:0.#}."));
+            lines.Add(
+                FormattableString.Invariant(
+                    $"Prefer it when people stay in the building, or the worker should breathe and handle less: {mine.Hazard:0.#} points of hazard against {least.Hazard:0.#}."
+                )
+            );
         }
 
         if (brief.ReplaceCost is { } replace)
@@ -57,7 +63,11 @@ internal static class Preferring
         var lines = ImmutableArray.CreateBuilder<string>();
         if (brief.Budget is { } budget && options.All(o => o.Criteria.Money > budget))
         {
-            lines.Add(FormattableString.Invariant($"No option keeps to the budget of {budget:0.00} {currency}; the cheapest is {options.Min(o => o.Criteria.Money) - budget:0.00} over it."));
+            lines.Add(
+                FormattableString.Invariant(
+                    $"No option keeps to the budget of {budget:0.00} {currency}; the cheapest is {options.Min(o => o.Criteria.Money) - budget:0.00} over it."
+                )
+            );
         }
 
         if (brief.DeadlineDays is { } days && options.All(o => o.Criteria.ElapsedDays > days))

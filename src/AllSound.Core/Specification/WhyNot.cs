@@ -72,13 +72,27 @@ public static class WhyNot
         return new(unmet.Count == 0, unmet.ToImmutable(), Say(option, was, instead, unmet.ToImmutable(), money, rates.Currency, surface, goal));
     }
 
-    private static ImmutableArray<string> Say(Option option, Act was, Act? instead, ImmutableArray<(Need Need, int? Step)> unmet, decimal money, string currency, Surface surface, Goal goal)
+    private static ImmutableArray<string> Say(
+        Option option,
+        Act was,
+        Act? instead,
+        ImmutableArray<(Need Need, int? Step)> unmet,
+        decimal money,
+        string currency,
+        Surface surface,
+        Goal goal
+    )
     {
         var lines = ImmutableArray.CreateBuilder<string>();
-        var what = instead is null ? $"Without \"{was.Operation.Title}\"" : $"With \"{instead.Operation.Title}\"{(instead.Product is { } p ? $" ({p.Title})" : "")} in its place";
+        var what = instead is null
+            ? $"Without \"{was.Operation.Title}\""
+            : $"With \"{instead.Operation.Title}\"{(instead.Product is { } p ? $" ({p.Title})" : "")} in its place";
         foreach (var (need, number) in unmet.OrderByDescending(u => u.Need.Severity).Take(4))
         {
-            var where = number is { } n && n <= option.Steps.Length ? $"step {n}, \"{option.Steps[n - 1].Act.Operation.Title}\", would go on though it is not so that {need.Title}" : $"at the end it would not be so that {need.Title}";
+            var where =
+                number is { } n && n <= option.Steps.Length
+                    ? $"step {n}, \"{option.Steps[n - 1].Act.Operation.Title}\", would go on though it is not so that {need.Title}"
+                    : $"at the end it would not be so that {need.Title}";
             lines.Add($"{what} {where}. {need.Consequence} ({need.Source})");
         }
 
@@ -88,7 +102,9 @@ public static class WhyNot
             lines.Add(
                 Math.Abs(more) < 0.005m
                     ? $"{what} the work would be as sound and cost the same: a matter of taste."
-                    : FormattableString.Invariant($"{what} the work would be sound too, but cost {Math.Abs(more):0.00} {currency} {(more > 0 ? "more" : "less")} in labour and material, waits not counted.")
+                    : FormattableString.Invariant(
+                        $"{what} the work would be sound too, but cost {Math.Abs(more):0.00} {currency} {(more > 0 ? "more" : "less")} in labour and material, waits not counted."
+                    )
             );
         }
 

@@ -24,7 +24,11 @@ public sealed record ElementOrder(string Id, string Title, ImmutableArray<Part> 
 /// </summary>
 public static class ElementOrders
 {
-    private static readonly ImmutableArray<string> LockUp = ["Start in the morning: it has to be shut and locked at dusk.", "Move it after ten minutes, and again after an hour or two, so that it does not stick."];
+    private static readonly ImmutableArray<string> LockUp =
+    [
+        "Start in the morning: it has to be shut and locked at dusk.",
+        "Move it after ten minutes, and again after an hour or two, so that it does not stick.",
+    ];
 
     /// <summary>The orders known.</summary>
     public static ImmutableArray<ElementOrder> All { get; } =
@@ -69,19 +73,112 @@ public static class ElementOrders
                 new("outer stiles", 0, 0, 0.1, 1),
                 new("edges and frame", 0.9, 0, 0.1, 1),
             ],
-            ["One session: joins between members stay wet.", "The underside too, with a scrap of carpet slid beneath.", "Load lightly on narrow members, spread out, lay off along the grain."]
+            [
+                "One session: joins between members stay wet.",
+                "The underside too, with a scrap of carpet slid beneath.",
+                "Load lightly on narrow members, spread out, lay off along the grain.",
+            ]
         ),
-        new("flush-door", "flush door", [new("top third", 0, 0, 1, 0.34), new("middle third, into the wet edge", 0, 0.33, 1, 0.34), new("bottom third", 0, 0.66, 1, 0.34), new("edges", 0.95, 0, 0.05, 1)], ["Roll in strips, lay off upward with the tip of the brush."]),
-        new("radiator", "radiator", [new("back and edges, long-handled brush", 0, 0, 0.06, 1), new("welds and channels", 0.1, 0.02, 0.8, 0.1), new("faces, from the top", 0.06, 0.12, 0.88, 0.84), new("pipes and valves last, threads left bare", 0, 0.92, 0.3, 0.08)], ["Cold from the day before; no heat for a day or two after."]),
-        new("railings", "railings and openwork", [new("far side of each bar, from below", 0.08, 0.1, 0.04, 0.8), new("scrolls and heads", 0, 0, 1, 0.12), new("near side, top to bottom", 0.3, 0.1, 0.04, 0.8), new("rails", 0, 0.12, 1, 0.05)], ["Where a brush is too slow, many mist coats from several angles; each about five minutes apart.", "Bars run: light load, and look again after ten minutes."]),
-        new("column", "column", [new("capital and mouldings", 0.3, 0, 0.4, 0.16), new("shaft, from the top", 0.36, 0.16, 0.28, 0.68), new("base", 0.28, 0.84, 0.44, 0.16)], ["In one lift to a bead or joint."]),
-        new("stairs", "stairs", [new("spindles and newels", 0.1, 0.1, 0.1, 0.5), new("string", 0, 0.55, 1, 0.15), new("risers from the top", 0, 0.7, 1, 0.15), new("treads, every other one first where people must pass", 0, 0.85, 1, 0.15)], ["Leave a way down; say when the wet treads may be walked."]),
-        new("cornice", "cornice", [new("enrichment and undercuts", 0, 0.35, 1, 0.3), new("upper members", 0, 0, 1, 0.35), new("lower members", 0, 0.65, 1, 0.35)], ["Sound ornament wants washing and paint, no more; do not fill its detail with paint."]),
-        new("roof", "roof slope or sheet", [new("ridge and flashings", 0, 0, 1, 0.1), new("fixings and laps", 0, 0.3, 1, 0.05), new("sheets, ridge to eaves, a bay at a time", 0, 0.1, 1, 0.8), new("gutter edge", 0, 0.9, 1, 0.1)], ["Only from a safe platform.", "Wash again before the second coat when a night has passed."]),
-        new("wall", "wall", [new("cut in a metre of the edge", 0, 0, 1, 0.12), new("roll into it while wet, from the top", 0, 0.12, 0.5, 0.76), new("next bay, into the wet edge", 0.5, 0.12, 0.5, 0.76), new("cut in along the skirting", 0, 0.88, 1, 0.12)], ["A whole face without stopping, to a natural break."]),
-        new("ceiling", "ceiling", [new("cut in 100 to 150 mm along the window wall", 0, 0, 1, 0.12), new("strips away from the window", 0, 0.12, 1, 0.44), new("strips to the far wall", 0, 0.56, 1, 0.44)], ["Work from the light, so that laps show while they can be mended."]),
-        new("pipe", "pipe", [new("back, from one side", 0, 0.4, 1, 0.1), new("front, along", 0, 0.5, 1, 0.1), new("brackets and joints", 0.2, 0.35, 0.06, 0.3)], ["Cold, and checked against the paint's own limit of heat."]),
-        new("narrow", "skirting, architrave, rail", [new("top edge", 0, 0.3, 1, 0.1), new("face, a metre at a time", 0, 0.4, 1, 0.35), new("bottom edge, card against the floor", 0, 0.75, 1, 0.08)], ["Light load, spread out before laying off: narrow upright work drips."]),
+        new(
+            "flush-door",
+            "flush door",
+            [
+                new("top third", 0, 0, 1, 0.34),
+                new("middle third, into the wet edge", 0, 0.33, 1, 0.34),
+                new("bottom third", 0, 0.66, 1, 0.34),
+                new("edges", 0.95, 0, 0.05, 1),
+            ],
+            ["Roll in strips, lay off upward with the tip of the brush."]
+        ),
+        new(
+            "radiator",
+            "radiator",
+            [
+                new("back and edges, long-handled brush", 0, 0, 0.06, 1),
+                new("welds and channels", 0.1, 0.02, 0.8, 0.1),
+                new("faces, from the top", 0.06, 0.12, 0.88, 0.84),
+                new("pipes and valves last, threads left bare", 0, 0.92, 0.3, 0.08),
+            ],
+            ["Cold from the day before; no heat for a day or two after."]
+        ),
+        new(
+            "railings",
+            "railings and openwork",
+            [
+                new("far side of each bar, from below", 0.08, 0.1, 0.04, 0.8),
+                new("scrolls and heads", 0, 0, 1, 0.12),
+                new("near side, top to bottom", 0.3, 0.1, 0.04, 0.8),
+                new("rails", 0, 0.12, 1, 0.05),
+            ],
+            ["Where a brush is too slow, many mist coats from several angles; each about five minutes apart.", "Bars run: light load, and look again after ten minutes."]
+        ),
+        new(
+            "column",
+            "column",
+            [new("capital and mouldings", 0.3, 0, 0.4, 0.16), new("shaft, from the top", 0.36, 0.16, 0.28, 0.68), new("base", 0.28, 0.84, 0.44, 0.16)],
+            ["In one lift to a bead or joint."]
+        ),
+        new(
+            "stairs",
+            "stairs",
+            [
+                new("spindles and newels", 0.1, 0.1, 0.1, 0.5),
+                new("string", 0, 0.55, 1, 0.15),
+                new("risers from the top", 0, 0.7, 1, 0.15),
+                new("treads, every other one first where people must pass", 0, 0.85, 1, 0.15),
+            ],
+            ["Leave a way down; say when the wet treads may be walked."]
+        ),
+        new(
+            "cornice",
+            "cornice",
+            [new("enrichment and undercuts", 0, 0.35, 1, 0.3), new("upper members", 0, 0, 1, 0.35), new("lower members", 0, 0.65, 1, 0.35)],
+            ["Sound ornament wants washing and paint, no more; do not fill its detail with paint."]
+        ),
+        new(
+            "roof",
+            "roof slope or sheet",
+            [
+                new("ridge and flashings", 0, 0, 1, 0.1),
+                new("fixings and laps", 0, 0.3, 1, 0.05),
+                new("sheets, ridge to eaves, a bay at a time", 0, 0.1, 1, 0.8),
+                new("gutter edge", 0, 0.9, 1, 0.1),
+            ],
+            ["Only from a safe platform.", "Wash again before the second coat when a night has passed."]
+        ),
+        new(
+            "wall",
+            "wall",
+            [
+                new("cut in a metre of the edge", 0, 0, 1, 0.12),
+                new("roll into it while wet, from the top", 0, 0.12, 0.5, 0.76),
+                new("next bay, into the wet edge", 0.5, 0.12, 0.5, 0.76),
+                new("cut in along the skirting", 0, 0.88, 1, 0.12),
+            ],
+            ["A whole face without stopping, to a natural break."]
+        ),
+        new(
+            "ceiling",
+            "ceiling",
+            [
+                new("cut in 100 to 150 mm along the window wall", 0, 0, 1, 0.12),
+                new("strips away from the window", 0, 0.12, 1, 0.44),
+                new("strips to the far wall", 0, 0.56, 1, 0.44),
+            ],
+            ["Work from the light, so that laps show while they can be mended."]
+        ),
+        new(
+            "pipe",
+            "pipe",
+            [new("back, from one side", 0, 0.4, 1, 0.1), new("front, along", 0, 0.5, 1, 0.1), new("brackets and joints", 0.2, 0.35, 0.06, 0.3)],
+            ["Cold, and checked against the paint's own limit of heat."]
+        ),
+        new(
+            "narrow",
+            "skirting, architrave, rail",
+            [new("top edge", 0, 0.3, 1, 0.1), new("face, a metre at a time", 0, 0.4, 1, 0.35), new("bottom edge, card against the floor", 0, 0.75, 1, 0.08)],
+            ["Light load, spread out before laying off: narrow upright work drips."]
+        ),
     ];
 
     /// <summary>The order for a surface, or null when it has none of its own.</summary>
@@ -91,7 +188,9 @@ public static class ElementOrders
         var id = surface.Element switch
         {
             Element.Window => surface.Form?.Kind is "sash" or "window-sash" ? "sash" : "casement",
-            Element.Door => surface.Form?.Kind is { } kind && kind.Contains("panel", StringComparison.Ordinal) ? "panel-door" : surface.Form is null ? "panel-door" : "flush-door",
+            Element.Door => surface.Form?.Kind is { } kind && kind.Contains("panel", StringComparison.Ordinal) ? "panel-door"
+            : surface.Form is null ? "panel-door"
+            : "flush-door",
             Element.Radiator => "radiator",
             Element.Railing => "railings",
             Element.Column => "column",

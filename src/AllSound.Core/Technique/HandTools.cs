@@ -58,7 +58,10 @@ public static class HandTools
                     {
                         0 => new("10 to 12 mm pile roller", "smooth face: longer pile leaves texture"),
                         1 => new("12 to 18 mm pile roller", "slightly rough face"),
-                        _ => new("25 mm pile roller; old stiff brush first into joints and recesses", "long pile reaches into a rough face; what lies deeper only a brush reaches"),
+                        _ => new(
+                            "25 mm pile roller; old stiff brush first into joints and recesses",
+                            "long pile reaches into a rough face; what lies deeper only a brush reaches"
+                        ),
                     }
                 );
                 tools.Add(new("50 to 63 mm brush", "cutting in"));

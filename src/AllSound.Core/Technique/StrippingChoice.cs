@@ -93,7 +93,10 @@ public static class StrippingChoice
         var unmet = Treatments.Apply(appraised.Condition, act, 0).UnmetNeeds.Where(n => n.Severity >= Severity.Fails && Permanent(n)).ToArray();
         ruledOut.AddRange(unmet.Select(n => n.Consequence.TrimEnd('.')).Where(c => !ruledOut.Contains(c)));
 
-        var form = surface.Facts.Carved == true ? 2 : StrippingConditions.Moulded(surface) ? 1 : 0;
+        var form =
+            surface.Facts.Carved == true ? 2
+            : StrippingConditions.Moulded(surface) ? 1
+            : 0;
         var rate = method.Rates[form];
         var applications = Math.Max(1, (int)Math.Ceiling(StrippingConditions.Coats(surface) / (double)method.CoatsPerGo));
         string? said = null;
@@ -135,5 +138,13 @@ public static class StrippingChoice
     }
 
     // Ground, film and lead do not change on the day; power, access and covering can be brought.
-    private static bool Permanent(Need need) => need.Any.All(t => t.Facet == Facets.Substrate || t.Facet == Facets.Film || t.Facet == Facets.Lead || t.Facet == Facets.Asbestos || t.Facet == Facets.GlassNear || t.Facet == Facets.Exposure);
+    private static bool Permanent(Need need) =>
+        need.Any.All(t =>
+            t.Facet == Facets.Substrate
+            || t.Facet == Facets.Film
+            || t.Facet == Facets.Lead
+            || t.Facet == Facets.Asbestos
+            || t.Facet == Facets.GlassNear
+            || t.Facet == Facets.Exposure
+        );
 }

@@ -14,7 +14,17 @@ namespace AllSound.Core.Technique;
 /// <param name="Stream">Waste where lead is ruled out.</param>
 /// <param name="Residue">What it leaves, and the proof that it is out.</param>
 /// <param name="PowerW">Watts.</param>
-internal sealed record StrippingMethod(string Operation, string Code, double[] Rates, int CoatsPerGo, double Cost, double WasteKgPerM2, string Stream, string Residue, int PowerW);
+internal sealed record StrippingMethod(
+    string Operation,
+    string Code,
+    double[] Rates,
+    int CoatsPerGo,
+    double Cost,
+    double WasteKgPerM2,
+    string Stream,
+    string Residue,
+    int PowerW
+);
 
 internal static class StrippingMethods
 {
@@ -46,7 +56,8 @@ internal static class StrippingConditions
     public static int Coats(Surface surface) => Math.Max(1, surface.Layers?.Sum(l => l.Coats) ?? 6);
 
     public static bool Moulded(Surface surface) =>
-        surface.Element is Element.Cornice or Element.Architrave or Element.Window or Element.Railing || (surface.Element is Element.Door or Element.Panelling && surface.Form is not null);
+        surface.Element is Element.Cornice or Element.Architrave or Element.Window or Element.Railing
+        || (surface.Element is Element.Door or Element.Panelling && surface.Form is not null);
 
     public static ImmutableArray<StrippingCondition> Of(Surface surface, Appraised appraised)
     {
@@ -91,7 +102,11 @@ internal static class StrippingConditions
             rows.Add(new("no power", "2 2 X X X 2 2 2 X X X"));
         }
 
-        rows.Add(surface.Brief.Finish == FinishFamily.Clear ? new("a clear finish is wanted", "1 1 1 0 1 2 0 0 X X 2") : new("an opaque finish is wanted", "2 2 2 2 2 2 2 1 2 2 2"));
+        rows.Add(
+            surface.Brief.Finish == FinishFamily.Clear
+                ? new("a clear finish is wanted", "1 1 1 0 1 2 0 0 X X 2")
+                : new("an opaque finish is wanted", "2 2 2 2 2 2 2 1 2 2 2")
+        );
         if (facts.Occupied == true)
         {
             rows.Add(new("people live or work there", "1 2 1 0 1 1 1 2 0 0 1"));
@@ -108,7 +123,10 @@ internal static class StrippingConditions
             Substrate.Mdf or Substrate.Plywood or Substrate.Osb or Substrate.Hardboard => new("veneer, board or glued", "1 0 0 0 X 1 X X X X 1"),
             Substrate.GypsumNew or Substrate.GypsumOld or Substrate.Plasterboard => new("gypsum plaster", "2 0 X X X 1 0 X X X 1"),
             Substrate.LimeNew or Substrate.LimeOld or Substrate.RenderLime => new("lime plaster or render", "2 1 X 0 2 1 0 X 1 X 0"),
-            Substrate.BrickHard or Substrate.ConcreteCast or Substrate.RenderCement or Substrate.BlockConcrete or Substrate.StoneDense => new("hard brick or concrete", "1 1 0 0 2 2 2 X 2 1 1"),
+            Substrate.BrickHard or Substrate.ConcreteCast or Substrate.RenderCement or Substrate.BlockConcrete or Substrate.StoneDense => new(
+                "hard brick or concrete",
+                "1 1 0 0 2 2 2 X 2 1 1"
+            ),
             Substrate.BrickSoft or Substrate.StonePorous => new("soft brick or stone", "1 0 X X 2 2 1 X 0 X X"),
             Substrate.Steel => new("steel", "1 1 0 0 0 1 1 1 2 2 1"),
             Substrate.IronCast => new("cast iron", "1 1 X X 0 2 2 1 2 2 1"),

@@ -166,7 +166,14 @@ public static class FabricNeeds
     );
 
     /// <summary>A rivet can be got in.</summary>
-    public static readonly Need Rivetable = Add("rivetable", "a rivet can be got into the lap", "Where no rivet can be got in the lap is sealed instead.", Severity.Note, Practice, F.Laps.IsNot(Laps.GapingNoRivet));
+    public static readonly Need Rivetable = Add(
+        "rivetable",
+        "a rivet can be got into the lap",
+        "Where no rivet can be got in the lap is sealed instead.",
+        Severity.Note,
+        Practice,
+        F.Laps.IsNot(Laps.GapingNoRivet)
+    );
 
     /// <summary>A rivet cannot be got in.</summary>
     public static readonly Need NotRivetable = Add(

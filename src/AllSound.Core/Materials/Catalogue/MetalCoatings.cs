@@ -180,7 +180,7 @@ public static class MetalCoatings
         WetEdge = 15,
         PotLifeHours = 4,
         Isocyanate = true,
-        Finishes = [FinishFamily.Metal],
+        Finishes = [FinishFamily.Metal, FinishFamily.Radiator],
         Follows = [Cover.Epoxy, EpoxyWater, TwoPart],
         Source = Source.Standard("ISO 12944-5", Confidence.Usual),
     };

@@ -82,7 +82,12 @@ internal static class MasonryCleaning
             Title = "Wash with a fan jet",
             Do = "25 to 40 degree fan, 40 to 100 bar, 300 mm or more off, never up into laps or joints; clear the gutters in the same visit.",
             Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, P.Outside, N.LeadAbsent, N.AsbestosAbsent, HardJoints],
-            Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)), Set(F.Dust, Presence.None), Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable), F.Film.IsNot(Film.None))],
+            Gives =
+            [
+                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)),
+                Set(F.Dust, Presence.None),
+                Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable), F.Film.IsNot(Film.None)),
+            ],
             Extent = Extent.Whole,
             Rate = 35,
             RateNarrow = 60,

@@ -64,6 +64,14 @@ internal static class Preparation
         Source.Practice,
         [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
     );
+    private static readonly Need FilmToKey = NeedRegistry.Add(
+        "film-to-key",
+        "there is a film to rub down",
+        "A bare ground has its own way of being keyed.",
+        Severity.Note,
+        Source.Practice,
+        [F.Film.IsNot(Film.None), F.Cover.IsNot(Cover.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Wood, SubstrateFamily.Masonry))]
+    );
     private static readonly Need NotTimber = NeedRegistry.Add(
         "not-timber",
         "the ground is no timber",
@@ -257,7 +265,7 @@ internal static class Preparation
             Group = Group.Abrade,
             Title = "Rub the old film down dry",
             Do = "120 to 180 grit to an even matt, ropes and lumps levelled.",
-            Needs = [N.AccessSafe, N.LeadAbsent, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry],
+            Needs = [N.AccessSafe, N.LeadAbsent, N.AsbestosAbsent, FilmToKey, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 10,
@@ -276,7 +284,7 @@ internal static class Preparation
             Group = Group.Abrade,
             Title = "Flat the old film down wet",
             Do = "Wet-or-dry 180 to 240 with a drop of detergent, keep it wet, wipe the slurry into a bag.",
-            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.CoatDry, N.WaterTolerant],
+            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent, FilmToKey, N.LooseOff, N.EdgesHeld, N.SoilOff, N.CoatDry, N.WaterTolerant],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
@@ -336,7 +344,7 @@ internal static class Preparation
             Group = Group.Abrade,
             Title = "Sand with an unshrouded power disc",
             Do = "Not on anything that may hold lead; not on timber that will be seen.",
-            Needs = [N.AccessSafe, N.Covered, N.PowerOn, N.LeadAbsent, N.AsbestosAbsent, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry, NotTimber],
+            Needs = [N.AccessSafe, N.Covered, N.PowerOn, N.LeadAbsent, N.AsbestosAbsent, FilmToKey, N.LooseOff, N.EdgesHeld, N.SoilOff, N.WashDry, N.CoatDry, NotTimber],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 14,

@@ -1,0 +1,156 @@
+using System.Collections.Immutable;
+using AllSound.Core.Practice;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+using static AllSound.Testing.One;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>Every school can be followed where it is sound; the other stays in sight; none overrides safety.</summary>
+public sealed class SchoolTests
+{
+    private static readonly Surface OldWall = Surface(
+        Element.Wall,
+        "gyp_old",
+        Good with
+        {
+            LooseShare = 0.1,
+            Edges = EdgeNature.Firm,
+            FillShare = 0.02,
+        },
+        [Coat("emul_matt")]
+    );
+    private static readonly Surface BareWall = Surface(Element.Wall, "gyp_old", Good);
+    private static readonly Surface OldTrim = Surface(
+        Element.Skirting,
+        "sw",
+        Good with
+        {
+            LooseShare = 0.1,
+            Edges = EdgeNature.Firm,
+            Key = Key.Shiny,
+            OpenJointM = 2,
+        },
+        [Coat("alkyd_gloss", 6)]
+    );
+    private static readonly Surface Railing = Surface(Element.Railing, "steel", Good with { Rust = Rust.Light }, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
+    private static readonly Surface Rusty = Railing with { Facts = Railing.Facts with { Rust = Rust.Heavy } };
+    private static readonly Surface Stripped = Surface(Element.Boarding, "sw", Good with { LooseShare = 0.4, Edges = EdgeNature.Lifting }, [Coat("alkyd_gloss", 12)]);
+
+    // One finish only, so that the long life of a stripped face is among the few options.
+    private static readonly Surface OneFinish = Stripped with { Brief = new Brief { Avoid = ["p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_pu2k_wb"] } };
+    private static readonly Surface Distempered = Surface(Element.Panelling, "sw", Good with { LooseShare = 0.2 }, [Coat("bitumen")]);
+
+    // For each question whose answer changes steps, surfaces on which its schools can be sound.
+    public static TheoryData<string, string> Schools
+    {
+        get
+        {
+            var data = new TheoryData<string, string>();
+            foreach (var question in Questions.All.Where(q => q.Turns == Turns.Steps))
+            {
+                foreach (var school in question.Schools)
+                {
+                    data.Add(question.Id, school.Id);
+                }
+            }
+
+            return data;
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Schools))]
+    public void A_school_can_be_followed_where_it_is_sound(string question, string school)
+    {
+        var followed = false;
+        foreach (var surface in (Surface[])[OldWall, BareWall, OldTrim, Railing, Rusty, Stripped, OneFinish, Distempered])
+        {
+            var specified = Specify(surface, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add(question, school) });
+            var rule = Questions.Find(question)!.Find(school)!;
+            foreach (var option in specified.Options.Where(o => o.OtherSchool is null && specified.Notes.IsEmpty))
+            {
+                // What belongs to another school of the question is not in it.
+                Assert.All(option.Steps, s => Assert.Null(Firm.Against(ImmutableDictionary<string, string>.Empty.Add(question, school), s.Act)));
+                followed |= option.Steps.Any(s => Firm.Belongs(rule, s.Act));
+            }
+        }
+
+        Assert.True(followed, $"{question} {school} is followed nowhere");
+    }
+
+    [Fact]
+    public void The_other_school_stays_in_sight_with_what_it_would_change()
+    {
+        var specified = Specify(OldTrim, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S10", "wet") });
+        var other = Assert.Single(specified.Options, o => o.OtherSchool is not null);
+        Assert.Contains("S10", other.OtherSchool, StringComparison.Ordinal);
+        Assert.Contains("less", other.OtherSchool, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_surface_may_override_the_firm()
+    {
+        ImmutableDictionary<string, string> Rule(string school) => ImmutableDictionary<string, string>.Empty.Add("S10", school);
+        var trim = OldTrim with { Brief = new Brief { HouseRules = Rule("dry") } };
+        var specified = Specify(trim, with: j => j with { HouseRules = Rule("wet") });
+        Assert.Contains(specified.Options.Where(o => o.OtherSchool is null), o => Ids(o).Contains("ab_gloss"));
+    }
+
+    [Fact]
+    public void No_house_rule_overrides_safety()
+    {
+        // Dry abrading is the rule of the house, and lead is not ruled out: the rule gives way, and that is said.
+        var old = OldTrim with
+        {
+            Facts = OldTrim.Facts with { Lead = null },
+            Brief = new Brief { KeepOldFilm = true },
+        };
+        var specified = Specify(old, 1910, j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S10", "dry") });
+        Assert.All(specified.Options, o => Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(Needs.LeadAbsent)));
+        Assert.Contains(specified.Notes, n => n.Contains("S10", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Thirty_two_questions_each_with_a_default_and_its_reason()
+    {
+        Assert.Equal(Enumerable.Range(1, 32).Select(n => $"S{n}"), Questions.All.Select(q => q.Id));
+        Assert.All(Questions.All, q => Assert.False(string.IsNullOrWhiteSpace(q.Default)));
+        var operations = Questions.All.SelectMany(q => q.Schools).SelectMany(s => s.Operations);
+        Assert.All(operations, o => Assert.NotNull(Operations.Find(o)));
+        Assert.All(Questions.All.SelectMany(q => q.Schools).SelectMany(s => s.Products), p => Assert.NotNull(Core.Materials.Coatings.Find(p)));
+    }
+
+    [Fact]
+    public void An_own_products_numbers_win_over_its_class()
+    {
+        var wall = BareWall with { Brief = new Brief { Avoid = ["p_emul_dur", "p_emul_silk", "p_emul_kb"] } };
+        var plain = Specify(wall);
+        var own = Specify(
+            wall,
+            with: j =>
+                j with
+                {
+                    Products =
+                    [
+                        new Core.Materials.OwnProduct
+                        {
+                            Id = "house-matt",
+                            Title = "house matt",
+                            Class = "p_emul_contract",
+                            Spread = 6.5,
+                            LeastHours = 20,
+                            AdvisedHours = 24,
+                        },
+                    ],
+                }
+        );
+        Step Coat(Specified s) => s.Options.SelectMany(o => o.Steps).First(x => x.Act.Operation.Role == CoatRole.Finish && x.Act.Product!.Id == "p_emul_contract");
+        Assert.Equal(Coat(plain).Spend.Litres * 2, Coat(own).Spend.Litres, 3);
+        Assert.Equal(24, Coat(own).Act.Leaves!.Advised);
+        Assert.Equal("house matt", Coat(own).Act.Product!.Title);
+    }
+}
