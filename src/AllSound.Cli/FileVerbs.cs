@@ -1,5 +1,6 @@
 using System.CommandLine;
 using System.Text.Json;
+using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
@@ -17,6 +18,7 @@ internal static class FileVerbs
         yield return PerSurface("specify", "options with steps, reasons and cautions", Reporting.Specify, Text.Specification);
         yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, Text.Audit);
         yield return Quantities();
+        yield return WrittenDocument();
         yield return Validate();
         yield return Schema();
     }
@@ -55,6 +57,49 @@ internal static class FileVerbs
                 }
             }
 
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static Command WrittenDocument()
+    {
+        var kinds = new Dictionary<string, DocumentKind>(StringComparer.Ordinal)
+        {
+            ["specification"] = DocumentKind.Specification,
+            ["client-summary"] = DocumentKind.ClientSummary,
+            ["crew-checklist"] = DocumentKind.CrewChecklist,
+            ["hazard-sheet"] = DocumentKind.HazardSheet,
+        };
+        var kind = new Argument<string>("KIND") { Description = string.Join(", ", kinds.Keys) };
+        var file = FileArgument();
+        var surface = new Option<string?>("--surface") { Description = "only this surface" };
+        var date = new Option<string?>("--date") { Description = "date to print; today when not given" };
+        var revision = new Option<string?>("--revision") { Description = "revision to print" };
+        var command = new Command("document", "specification, client summary, crew checklist or hazard sheet as Markdown") { kind, file, surface, date, revision };
+        command.SetAction(parsed =>
+        {
+            if (!kinds.TryGetValue(parsed.GetValue(kind)!, out var wanted))
+            {
+                Console.Error.WriteLine($"Unknown document '{parsed.GetValue(kind)}'; expected one of {string.Join(", ", kinds.Keys)}.");
+                return Exit.Usage;
+            }
+
+            if (Load(parsed.GetValue(file)!) is not { } job)
+            {
+                return Exit.FileAtFault;
+            }
+
+            var only = parsed.GetValue(surface);
+            if (only is not null && job.Surfaces().All(s => s.Surface.Id != only))
+            {
+                Console.Error.WriteLine($"The job has no surface '{only}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
+                return Exit.Usage;
+            }
+
+            var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Core.Specification.Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+            var day = parsed.GetValue(date) ?? TimeProvider.System.GetLocalNow().ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture);
+            Console.Out.Write(Writing.Write(wanted, job, specified, day, parsed.GetValue(revision) ?? "of the file", only).ToMarkdown());
             return Exit.Done;
         });
         return command;

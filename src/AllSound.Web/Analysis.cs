@@ -139,6 +139,9 @@ internal sealed class Analysis
             stored.Job.Jurisdiction,
             stored.Job.Rates,
             stored.Job.Judgements,
+            stored.Job.Products,
+            stored.Job.HouseRules,
+            stored.Job.Trials,
             stored.Version,
             [
                 .. stored.Job.Buildings.Select(b => new BuildingView(

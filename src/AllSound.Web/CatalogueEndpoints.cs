@@ -69,7 +69,22 @@ internal static class CatalogueEndpoints
                 o.Source.ToString()
             )),
         ],
-        [.. Core.Materials.Coatings.All.Select(p => new Choice(p.Id, p.Title, p.Handling))]
+        [
+            .. Core.Materials.Coatings.All.Select(p => new ProductChoice(
+                p.Id,
+                p.Title,
+                p.Handling,
+                p.Spread.Smooth,
+                p.Drying.Least,
+                p.Drying.Advised,
+                p.Drying.LatestDays,
+                p.Voc,
+                p.ThinMost,
+                p.Finishes,
+                p.Source.ToString()
+            )),
+        ],
+        [.. Core.Practice.Questions.All.Select(q => new QuestionChoice(q.Id, q.Title, q.Turns, [.. q.Schools.Select(s => new Choice(s.Id, s.Title, ""))], q.Default))]
     );
 
     public static void MapCatalogue(this IEndpointRouteBuilder routes)

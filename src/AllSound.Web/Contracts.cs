@@ -15,6 +15,9 @@ internal sealed record JobView(
     Jurisdiction Jurisdiction,
     Rates Rates,
     ImmutableArray<Judgement> Judgements,
+    ImmutableArray<Core.Materials.OwnProduct> Products,
+    ImmutableDictionary<string, string> HouseRules,
+    ImmutableArray<TrialPatch> Trials,
     long Version,
     ImmutableArray<BuildingView> Buildings
 );
@@ -132,6 +135,24 @@ internal sealed record CheckChoice(
 /// <summary>A form that elements come in.</summary>
 internal sealed record FormChoice(string Id, string Title, ImmutableArray<Element> Elements, string How);
 
+/// <summary>A product class with the numbers that a firm's own product may have otherwise.</summary>
+internal sealed record ProductChoice(
+    string Id,
+    string Title,
+    string Note,
+    double Spread,
+    double LeastHours,
+    double AdvisedHours,
+    int? LatestDays,
+    int Voc,
+    double ThinMost,
+    ImmutableArray<FinishFamily> Finishes,
+    string Source
+);
+
+/// <summary>A question of practice with its schools.</summary>
+internal sealed record QuestionChoice(string Id, string Title, Core.Practice.Turns Turns, ImmutableArray<Choice> Schools, string Default);
+
 /// <summary>A substrate with its family.</summary>
 internal sealed record SubstrateChoice(string Id, string Title, string Note, SubstrateFamily Family, string MoistureLimit, string Defects, string Primers);
 
@@ -145,5 +166,6 @@ internal sealed record Catalogue(
     ImmutableArray<FormChoice> Forms,
     ImmutableArray<CauseChoice> Causes,
     ImmutableArray<OperationChoice> Operations,
-    ImmutableArray<Choice> Products
+    ImmutableArray<ProductChoice> Products,
+    ImmutableArray<QuestionChoice> Questions
 );

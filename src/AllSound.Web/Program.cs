@@ -43,6 +43,7 @@ app.MapSurfaces();
 app.MapCatalogue();
 app.MapInstruments();
 app.MapPhotos();
+app.MapTrade();
 if (Directory.Exists(settings.WebRoot))
 {
     var files = new PhysicalFileProvider(settings.WebRoot);

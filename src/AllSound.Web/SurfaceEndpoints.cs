@@ -120,9 +120,9 @@ internal static class SurfaceEndpoints
         return Results.Ok(results.ToArray());
     }
 
-    private sealed record Placed(StoredJob Stored, Building Building, Space Space, Surface Surface);
+    internal sealed record Placed(StoredJob Stored, Building Building, Space Space, Surface Surface);
 
-    private static Placed? Place(JobStore store, string job, string surface) =>
+    internal static Placed? Place(JobStore store, string job, string surface) =>
         store.Find(job) is { } stored
             ? stored.Job.Surfaces().Where(x => x.Surface.Id == surface).Select(x => new Placed(stored, x.Building, x.Space, x.Surface)).FirstOrDefault()
             : null;
