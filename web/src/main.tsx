@@ -1,6 +1,7 @@
 import "@fontsource-variable/bricolage-grotesque";
 import "@fontsource-variable/instrument-sans";
 import "./styles.css";
+import "./styles.trade.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { StrictMode, useEffect, useState } from "react";

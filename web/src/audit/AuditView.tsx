@@ -3,6 +3,7 @@ import type { Schemas } from "../api/client";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 import { SaveMark } from "../shell/SaveMark";
+import { PasteLines } from "./PasteLines";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
 
@@ -56,6 +57,10 @@ export function AuditView() {
           )}
         </header>
         <div className="body">
+          <PasteLines
+            titles={new Map(catalogue.operations.map((o) => [o.id, o.title]))}
+            onTake={(read) => put([...steps, ...read])}
+          />
           <input
             className="pick"
             aria-label="Find an operation"

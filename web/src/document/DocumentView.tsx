@@ -1,4 +1,5 @@
 import { useQueries } from "@tanstack/react-query";
+import { useState } from "react";
 import { api, ask, type SurfaceView } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
@@ -6,9 +7,51 @@ import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
 import { StepList } from "../work/StepList";
+import { WrittenDocument } from "./WrittenDocument";
+
+const kinds = [
+  ["drawn", "Specification with drawings"],
+  ["specification", "Specification in full"],
+  ["client-summary", "For the client"],
+  ["crew-checklist", "For the crew"],
+  ["hazard-sheet", "Hazards"],
+] as const;
 
 /** The specification as a document: one sheet for the room, one for each surface; print gives the PDF. */
 export function DocumentView() {
+  const { job } = usePlace();
+  const [kind, setKind] = useState<string>("drawn");
+  const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+  return (
+    <div>
+      <div className="noprint documentbar">
+        <fieldset className="tri" aria-label="Which document">
+          {kinds.map(([id, word]) => (
+            <label key={id}>
+              <input type="radio" name="document" checked={kind === id} onChange={() => setKind(id)} />
+              {word}
+            </label>
+          ))}
+        </fieldset>
+        <button type="button" className="btn main" onClick={() => window.print()}>
+          Print, or keep as PDF
+        </button>
+        {kind !== "drawn" && (
+          <a
+            className="btn"
+            href={`/api/jobs/${job.id}/documents/${kind}.md?date=${encodeURIComponent(today)}`}
+            download
+          >
+            Markdown
+          </a>
+        )}
+      </div>
+      {kind === "drawn" ? <Drawn /> : <WrittenDocument kind={kind} date={today} />}
+    </div>
+  );
+}
+
+function Drawn() {
   const { job, space, go } = usePlace();
   const surfaces = space?.surfaces ?? [];
   const results = useQueries({
@@ -23,11 +66,6 @@ export function DocumentView() {
   if (!space) return <p style={{ padding: 16 }}>Add a room first.</p>;
   return (
     <div>
-      <p className="noprint" style={{ textAlign: "center", padding: "10px 10px 0" }}>
-        <button type="button" className="btn main" onClick={() => window.print()}>
-          Print, or keep as PDF
-        </button>
-      </p>
       <article className="paper">
         <div className="titleblock">
           <h1>Specification: {space.space.title}</h1>

@@ -37,6 +37,29 @@ export function Hatches({ id, scale = 1 }: { id: string; scale?: number }) {
           opacity={0.4}
         />
       </pattern>
+      <pattern id={`${id}-masonry`} width={26 * s} height={14 * s} patternUnits="userSpaceOnUse">
+        <path
+          d={`M0 ${0.5 * s} H${26 * s} M0 ${7.5 * s} H${26 * s} M${6 * s} ${0.5 * s} V${7.5 * s} M${19 * s} ${7.5 * s} V${14 * s}`}
+          {...line}
+          opacity={0.45}
+        />
+      </pattern>
+      <pattern
+        id={`${id}-metal`}
+        width={6 * s}
+        height={6 * s}
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <path d={`M${1 * s} 0 V${6 * s} M${3 * s} 0 V${6 * s}`} {...line} opacity={0.5} />
+      </pattern>
+      <pattern id={`${id}-slick`} width={16 * s} height={8 * s} patternUnits="userSpaceOnUse">
+        <path
+          d={`M${2 * s} ${6 * s} L${8 * s} ${2 * s} M${9 * s} ${7 * s} L${13 * s} ${4.4 * s}`}
+          {...line}
+          opacity={0.45}
+        />
+      </pattern>
       <pattern
         id={`${id}-stain`}
         width={6 * s}

@@ -1,8 +1,9 @@
+import { useState } from "react";
 import type { Section } from "../api/client";
 import { filmText, useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
 
-type Props = { section: Section; option: string | undefined };
+type Props = { section: Section; option: string | undefined; turn?: boolean };
 
 const W = 372;
 const H = 236;
@@ -13,9 +14,11 @@ const Cut = 214;
  * A cut through the surface at paint-film scale: substrate, old layers, what fails, and what the option lays on top.
  * Film thickness is to scale within the drawing; the width stands for the whole face, so shares are to scale too.
  */
-export function SectionDrawing({ section, option }: Props) {
+export function SectionDrawing({ section, option, turn = false }: Props) {
   useSpeech();
-  const build = section.buildUps.find((b) => b.option === option) ?? section.buildUps[0];
+  const [before, setBefore] = useState(false);
+  const chosen = section.buildUps.find((b) => b.option === option) ?? section.buildUps[0];
+  const build = turn && before ? undefined : chosen;
   const old = build?.strips ? [] : section.old;
   const fresh = build?.layers ?? [];
   const total = [...old, ...fresh].reduce((sum, l) => sum + l.microns, 0);
@@ -52,7 +55,7 @@ export function SectionDrawing({ section, option }: Props) {
   });
   const wood = section.family === "wood";
   const lifted = section.edges === "lifting" || section.looseShare > 0;
-  return (
+  const drawing = (
     <svg
       className="drawing"
       viewBox={`0 0 ${W} ${H}`}
@@ -61,7 +64,13 @@ export function SectionDrawing({ section, option }: Props) {
     >
       <Hatches id="cut" />
       <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill="var(--sheet)" />
-      <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill={`url(#cut-${wood ? "wood" : "plaster"})`} />
+      <rect
+        x={left}
+        y={Ground}
+        width={wide}
+        height={H - Ground - 20}
+        fill={`url(#cut-${groundHatch(section.family)})`}
+      />
       {section.moisture !== "dry" && (
         <rect x={left} y={Ground} width={wide} height={H - Ground - 20} fill="url(#cut-damp)" />
       )}
@@ -159,7 +168,58 @@ export function SectionDrawing({ section, option }: Props) {
       </g>
     </svg>
   );
+  if (!turn) return drawing;
+  return (
+    <div className="turnable">
+      {drawing}
+      <div className="row">
+        <button type="button" className="btn tight" aria-pressed={before} onClick={() => setBefore(true)}>
+          before
+        </button>
+        <button type="button" className="btn tight" aria-pressed={!before} onClick={() => setBefore(false)}>
+          after
+        </button>
+        <Key section={section} wood={wood} />
+      </div>
+    </div>
+  );
 }
+
+/** The key to the hatches that this section uses. */
+function Key({ section, wood }: { section: Section; wood: boolean }) {
+  const entries: [string, string][] = [
+    [wood ? "wood" : groundHatch(section.family), section.substrate],
+    ...(section.moisture !== "dry" ? ([["damp", "damp"]] as [string, string][]) : []),
+    ...(section.stainShare > 0 ? ([["stain", "stain"]] as [string, string][]) : []),
+    ...(section.bareShare + section.looseShare > 0 ? ([["bare", "bare"]] as [string, string][]) : []),
+    ["spot", "spots only"],
+  ];
+  return (
+    <svg className="key" viewBox="0 0 210 14" role="img" aria-label={`Key: ${entries.map(([, w]) => w).join(", ")}`}>
+      <Hatches id="key" scale={0.8} />
+      {entries.slice(0, 4).map(([hatch, word], i) => (
+        <g key={hatch} transform={`translate(${i * 54} 0)`}>
+          <rect x={0.5} y={1.5} width={12} height={11} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.6} />
+          <rect x={0.5} y={1.5} width={12} height={11} fill={`url(#key-${hatch})`} />
+          <text x={15} y={11} fontSize={9}>
+            {word.length > 9 ? `${word.slice(0, 8)}…` : word}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+}
+
+const groundHatch = (family: Section["family"]) =>
+  family === "wood"
+    ? "wood"
+    : family === "masonry"
+      ? "masonry"
+      : family === "ferrous" || family === "nonFerrous"
+        ? "metal"
+        : family === "slick"
+          ? "slick"
+          : "plaster";
 
 const coatLines = (coats: number) => Array.from({ length: Math.max(0, coats - 1) }, (_, i) => (i + 1) / coats);
 

@@ -4,6 +4,7 @@ import { Link, useNavigate, useParams } from "react-router";
 import { AuditView } from "../audit/AuditView";
 import { BuyView } from "../buy/BuyView";
 import { DocumentView } from "../document/DocumentView";
+import { FirmView } from "../firm/FirmView";
 import { useCatalogue, useJob, useSurface } from "../job/data";
 import { useEdit } from "../job/useEdit";
 import { SurveyView } from "../survey/SurveyView";
@@ -19,6 +20,7 @@ const titles: Record<View, string> = {
   audit: "Own sequence",
   buy: "Buy",
   document: "Document",
+  firm: "Our ways",
 };
 
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
@@ -143,9 +145,10 @@ export function Shell({ mode, onMode }: Props) {
             {at === "audit" && <AuditView />}
             {at === "buy" && <BuyView />}
             {at === "document" && <DocumentView />}
+            {at === "firm" && <FirmView />}
           </PlaceProvider>
         )}
-        {order.length > 1 && at !== "document" && at !== "buy" && (
+        {order.length > 1 && at !== "document" && at !== "buy" && at !== "firm" && (
           <nav className="pager" aria-label="Surfaces">
             <button
               type="button"
@@ -177,7 +180,7 @@ export function Shell({ mode, onMode }: Props) {
           <tbody>
             {(
               [
-                ["1 … 5", "Survey, Work, Own sequence, Buy, Document"],
+                ["1 … 6", "Survey, Work, Own sequence, Buy, Document, Our ways"],
                 ["j  k", "next and previous surface in walking order"],
                 ["f", "to the facts; Tab goes from fact to fact"],
                 ["s", "say what you see: a sign, a number, a coat, a fact"],

@@ -1,23 +1,29 @@
 import type { Option, Step } from "../api/client";
+import { WhyNot } from "./WhyNot";
 
 /** Steps with caution before, how, why, and who says so. */
 export function StepList({ option, full = false }: { option: Option; full?: boolean }) {
   return (
     <ol className="steps">
       {option.steps.map((s) => (
-        <StepRow key={s.n} step={s} full={full} />
+        <StepRow key={s.n} option={option.id} step={s} full={full} />
       ))}
     </ol>
   );
 }
 
-function StepRow({ step, full }: { step: Step; full: boolean }) {
+function StepRow({ option, step, full }: { option: string; step: Step; full: boolean }) {
   const { least, advised, latest } = step.waitHours;
   return (
     <li className="step">
       {step.waitBefore > 0 && <div className="wait">{`after ${hours(step.waitBefore)}`}</div>}
       <span className="no">{step.n}</span>
       <div>
+        {step.holdPoint && (
+          <p className="holdpoint">
+            <b>Hold point.</b> {step.holdPoint}
+          </p>
+        )}
         {step.cautions.map((c) => (
           <p key={c} className="caution">
             {c}
@@ -39,6 +45,8 @@ function StepRow({ step, full }: { step: Step; full: boolean }) {
             )}
           {row("done when", step.accept)}
           {step.protection.length > 0 && row("wear", step.protection.join(", "))}
+          {step.waste && row("waste", step.waste)}
+          {step.forOthers && row("others", step.forOthers)}
         </dl>
         {step.assumes.map((a) => (
           <p key={a} className="presumed">
@@ -57,6 +65,20 @@ function StepRow({ step, full }: { step: Step; full: boolean }) {
               </li>
             ))}
           </ul>
+          {step.role !== "none" && (
+            <dl className="how">
+              {step.mixing && row("mixing", step.mixing)}
+              {step.handTools.length > 0 && row("with", step.handTools.map((t) => `${t.tool} (${t.why})`).join("; "))}
+              {step.wetEdge &&
+                row(
+                  "wet edge",
+                  `${step.wetEdge.minutes} min: ${step.wetEdge.bayM2} m² open for each painter${step.wetEdge.painters > 1 ? `, ${step.wetEdge.painters} painters on this width` : ""}`,
+                )}
+              {step.shut && row("shutting", step.shut)}
+              {step.overnight && row("overnight", step.overnight)}
+            </dl>
+          )}
+          {!full && <WhyNot option={option} step={step} />}
           <p className="small soft">
             Who says so: {step.source}. {step.hours} h{step.litres > 0 ? `, ${step.litres} L` : ""}.
           </p>

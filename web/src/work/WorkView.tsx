@@ -2,7 +2,10 @@ import type { Option } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
+import { BriefPanel } from "./BriefPanel";
+import { Order } from "./Order";
 import { StepList } from "./StepList";
+import { Stripping } from "./Stripping";
 
 /** The options side by side, and the steps of the one chosen with their reasons. */
 export function WorkView() {
@@ -14,7 +17,13 @@ export function WorkView() {
   return (
     <div className="work">
       <section className="compare" aria-label="Options side by side">
+        <BriefPanel />
         {options.length === 0 && <Nothing />}
+        {view.specification.notes.map((n) => (
+          <p key={n} className="presumed">
+            {n}
+          </p>
+        ))}
         <div className="columns">
           {options.map((o) => (
             <button
@@ -26,7 +35,7 @@ export function WorkView() {
             >
               <h2>{o.name}</h2>
               <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
-                {o.bestAt.join(" · ") || " "}
+                {o.otherSchool ? "the other school" : o.bestAt.join(" · ") || " "}
               </p>
               <Bar word="cost" value={o.cost.amount} all={options.map((x) => x.cost.amount)} show={money(o.cost)} />
               <Bar
@@ -61,15 +70,18 @@ export function WorkView() {
             <span className="soft small">{`${chosen.labourHours} h of work, ${chosen.steps.length} steps`}</span>
           )}
         </header>
-        <div className="body">{chosen && <StepList option={chosen} />}</div>
+        <div className="body">
+          {chosen && <StepList option={chosen} />}
+          {view.section.old.length > 0 && <Stripping />}
+        </div>
       </section>
       <aside className="sheet" aria-label="Section with this option">
         <header>
           <h2>What it builds</h2>
         </header>
         <div className="body">
-          <div style={{ height: 225 }}>
-            <SectionDrawing section={view.section} option={chosen?.id} />
+          <div style={{ height: 265 }}>
+            <SectionDrawing section={view.section} option={chosen?.id} turn />
           </div>
           {chosen && chosen.schools.length > 0 && (
             <>
@@ -80,19 +92,30 @@ export function WorkView() {
               </p>
             </>
           )}
-          {chosen && chosen.residualRisks.length > 0 && (
-            <>
-              <h3 style={{ marginTop: 8 }}>What can still go wrong</h3>
-              <ul className="small">
-                {chosen.residualRisks.map((r) => (
-                  <li key={r}>{r}</li>
-                ))}
-              </ul>
-            </>
-          )}
+          {chosen?.otherSchool && <p className="presumed">{chosen.otherSchool}</p>}
+          {chosen && <Lines title="When to prefer it" lines={chosen.preferWhen} />}
+          {chosen && <Lines title="What it leaves undone" lines={chosen.leavesUndone} />}
+          {chosen && <Lines title="What can still go wrong" lines={chosen.residualRisks} />}
+          {chosen && <Lines title="What it assumes" lines={chosen.assumes} />}
+          {view.specification.order && <Order order={view.specification.order} />}
+          <Lines title="Refused, whatever is asked" lines={view.specification.refusals} />
         </div>
       </aside>
     </div>
+  );
+}
+
+function Lines({ title, lines }: { title: string; lines: string[] }) {
+  if (lines.length === 0) return null;
+  return (
+    <>
+      <h3 style={{ marginTop: 8 }}>{title}</h3>
+      <ul className="small">
+        {lines.map((l) => (
+          <li key={l}>{l}</li>
+        ))}
+      </ul>
+    </>
   );
 }
 

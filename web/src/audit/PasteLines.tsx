@@ -1,0 +1,109 @@
+import { useState } from "react";
+import { api, type Schemas } from "../api/client";
+
+type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
+type Line = Schemas["ReadLine"];
+
+/** Somebody's own lines, read as operations: what was understood is shown and confirmed before it is taken. */
+export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => void; titles: Map<string, string> }) {
+  const [text, setText] = useState("");
+  const [lines, setLines] = useState<Line[] | null>(null);
+  const read = async () => {
+    const { data } = await api.POST("/api/read-lines", {
+      body: text as never,
+      bodySerializer: (body: unknown) => body as string,
+      headers: { "content-type": "text/plain" },
+    });
+    setLines(data ?? []);
+  };
+  const set = (i: number, operation: string) =>
+    setLines(
+      (lines ?? []).map((l, n) =>
+        n === i
+          ? {
+              ...l,
+              step:
+                operation === ""
+                  ? null
+                  : { ...(l.step ?? {}), operation, product: operation === l.step?.operation ? l.step?.product : null },
+              title: titles.get(operation) ?? null,
+            }
+          : l,
+      ),
+    );
+  const understood = (lines ?? []).flatMap((l) => (l.step ? [l.step] : []));
+  return (
+    <div className="paste">
+      {lines === null ? (
+        <>
+          <textarea
+            className="pick"
+            aria-label="Paste or type lines, one for each step"
+            rows={5}
+            placeholder={
+              "Paste or type one line for each step:\nWash down with sugar soap\nScrape loose paint, fill, sand\nUndercoat, leave 16 h\nGloss"
+            }
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+          <button type="button" className="btn" disabled={text.trim() === ""} onClick={() => void read()}>
+            Read these lines
+          </button>
+        </>
+      ) : (
+        <>
+          <ol className="readlines" aria-label="What was understood">
+            {lines.map((l, i) => {
+              const id = `${i}-${l.line}`;
+              const choices = [...new Set([l.step?.operation, ...l.others].filter((x): x is string => Boolean(x)))];
+              return (
+                <li key={id} className={l.step ? undefined : "notread"}>
+                  <span className="soft small">{l.line}</span>
+                  <select
+                    className="pick"
+                    aria-label={`Line ${i + 1} means`}
+                    value={l.step?.operation ?? ""}
+                    onChange={(e) => set(i, e.target.value)}
+                  >
+                    <option value="">left out</option>
+                    {choices.map((c) => (
+                      <option key={c} value={c}>
+                        {titles.get(c) ?? c}
+                      </option>
+                    ))}
+                  </select>
+                  <span className="small soft">
+                    {[
+                      l.productTitle,
+                      l.step?.waitHours != null ? `wait ${l.step.waitHours} h` : undefined,
+                      ...l.notSpecified,
+                    ]
+                      .filter(Boolean)
+                      .join(" · ")}
+                  </span>
+                </li>
+              );
+            })}
+          </ol>
+          <div className="row">
+            <button
+              type="button"
+              className="btn main"
+              disabled={understood.length === 0}
+              onClick={() => {
+                onTake(understood);
+                setLines(null);
+                setText("");
+              }}
+            >
+              Take these {understood.length} steps
+            </button>
+            <button type="button" className="btn" onClick={() => setLines(null)}>
+              Back to the lines
+            </button>
+          </div>
+        </>
+      )}
+    </div>
+  );
+}

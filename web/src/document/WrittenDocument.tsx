@@ -1,0 +1,90 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, ask, type Schemas } from "../api/client";
+import { usePlace } from "../shell/Place";
+
+/** A document as written by the server, a sheet for each page; every sheet stands on its own. */
+export function WrittenDocument({ kind, date }: { kind: string; date: string }) {
+  const { job } = usePlace();
+  const found = useQuery({
+    queryKey: ["job", job.id, "document", kind, date],
+    queryFn: () =>
+      ask(api.GET("/api/jobs/{job}/documents/{kind}", { params: { path: { job: job.id, kind }, query: { date } } })),
+  });
+  if (!found.data) return <p style={{ padding: 16 }}>{found.isError ? "It could not be written." : "Writing …"}</p>;
+  const document = found.data;
+  return (
+    <>
+      {document.pages.map((page) => (
+        <article key={`${page.place}${page.surface ?? ""}`} className={`paper ${kind}`}>
+          <div className="titleblock">
+            <h1>{page.surface ?? document.title}</h1>
+            <span>{document.date}</span>
+            <strong>{[document.title, document.job, page.place].filter((x) => x !== "").join(" · ")}</strong>
+            <span className="soft">revision {document.revision}</span>
+          </div>
+          {page.blocks.map((block, i) => {
+            const key = `${i}${block.kind}`;
+            return <BlockView key={key} block={block} />;
+          })}
+        </article>
+      ))}
+    </>
+  );
+}
+
+function BlockView({ block }: { block: Schemas["Block"] }) {
+  switch (block.kind) {
+    case "heading":
+      return <h2>{block.text}</h2>;
+    case "caution":
+      return <p className="caution">{block.text}</p>;
+    case "list":
+      return (
+        <ul>
+          {block.items.map((item) => (
+            <li key={item}>{item}</li>
+          ))}
+        </ul>
+      );
+    case "checks":
+      return (
+        <ul className="ticks">
+          {block.items.map((item) => (
+            <li key={item}>{item}</li>
+          ))}
+        </ul>
+      );
+    case "table":
+      return (
+        <table className="take">
+          <thead>
+            <tr>
+              {block.head.map((cell) => (
+                <th key={cell} scope="col">
+                  {cell}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {block.rows.map((row) => (
+              <tr key={row.join("|")}>
+                {row.map((cell, i) => {
+                  const key = `${i}${cell}`;
+                  return i === 0 ? (
+                    <th key={key} scope="row">
+                      {cell}
+                    </th>
+                  ) : (
+                    <td key={key}>{cell}</td>
+                  );
+                })}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      );
+    default:
+      return <p>{block.text}</p>;
+  }
+}

@@ -1,0 +1,214 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Schemas } from "../api/client";
+import { keys } from "../job/data";
+import { DraftBox } from "../shell/DraftBox";
+import { usePlace } from "../shell/Place";
+
+type Own = Schemas["OwnProduct"];
+
+/** How the firm works: where practitioners differ, what it does; and the products that it really uses. */
+export function FirmView() {
+  const { job, catalogue } = usePlace();
+  const client = useQueryClient();
+  const [problem, setProblem] = useState("");
+  const [pick, setPick] = useState("");
+  if (!catalogue) return null;
+  const save = async (change: { products?: Own[]; houseRules?: Record<string, string> }) => {
+    const body = {
+      version: job.version,
+      products: change.products ?? job.products,
+      houseRules: change.houseRules ?? job.houseRules,
+      trials: job.trials,
+    };
+    const { error } = await api.PUT("/api/jobs/{job}/firm", { params: { path: { job: job.id } }, body });
+    setProblem(error ? String((error as { detail?: string }).detail ?? "It was not saved.") : "");
+    await client.invalidateQueries({ queryKey: keys.job(job.id) });
+  };
+  const rule = (id: string, school: string) => {
+    const next = { ...job.houseRules };
+    if (school === "") delete next[id];
+    else next[id] = school;
+    void save({ houseRules: next });
+  };
+  const put = (i: number, change: Partial<Own>) =>
+    void save({ products: job.products.map((p, n) => (n === i ? { ...p, ...change } : p)) });
+  return (
+    <div className="two firm">
+      <section className="sheet" aria-label="House rules">
+        <header>
+          <h2>House rules</h2>
+          <span className="grow" />
+          <span className="soft small">a surface may be told otherwise; safety is no rule of the house</span>
+        </header>
+        <div className="body">
+          <ul className="rules">
+            {catalogue.questions.map((q) => (
+              <li key={q.id}>
+                <label htmlFor={`rule-${q.id}`}>
+                  <b>{q.title}</b> <span className="soft small">{q.turns === "manner" ? "said at the step" : ""}</span>
+                </label>
+                {q.turns === "safety" ? (
+                  <span className="small">{q.schools[0]?.title}</span>
+                ) : (
+                  <select
+                    id={`rule-${q.id}`}
+                    className="pick"
+                    value={job.houseRules[q.id] ?? ""}
+                    onChange={(e) => rule(q.id, e.target.value)}
+                  >
+                    <option value="">as the surface asks</option>
+                    {q.schools.map((s) => (
+                      <option key={s.id} value={s.id}>
+                        {s.title}
+                      </option>
+                    ))}
+                  </select>
+                )}
+                <p className="small soft">By itself: {q.default}.</p>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </section>
+      <section className="sheet" aria-label="Own products">
+        <header>
+          <h2>Products we use</h2>
+        </header>
+        <div className="body" aria-live="polite">
+          <p className="soft small">
+            A product of your own stands for its class in this job; the numbers on its data sheet win over the class's.
+          </p>
+          {problem && (
+            <p className="fault fails" role="alert">
+              {problem}
+            </p>
+          )}
+          <div className="row">
+            <select
+              className="pick grow"
+              aria-label="Class of the product"
+              value={pick}
+              onChange={(e) => setPick(e.target.value)}
+            >
+              <option value="">class of the product …</option>
+              {catalogue.products.map((p) => (
+                <option key={p.id} value={p.id}>
+                  {p.title}
+                </option>
+              ))}
+            </select>
+            <button
+              type="button"
+              className="btn"
+              disabled={pick === ""}
+              onClick={() => {
+                const of = catalogue.products.find((p) => p.id === pick);
+                const id = fresh(pick, job.products);
+                void save({
+                  products: [
+                    ...job.products,
+                    { id, title: `our ${of?.title ?? pick}`, class: pick, tins: [], gel: false },
+                  ],
+                });
+                setPick("");
+              }}
+            >
+              Add a product of this class
+            </button>
+          </div>
+          {job.products.map((p, i) => {
+            const of = catalogue.products.find((c) => c.id === p.class);
+            return (
+              <fieldset key={p.id} className="own">
+                <legend>{of?.title ?? p.class}</legend>
+                <label>
+                  <span className="soft small">we call it</span>
+                  <input
+                    className="pick"
+                    defaultValue={p.title}
+                    onBlur={(e) =>
+                      e.target.value.trim() !== "" && e.target.value !== p.title && put(i, { title: e.target.value })
+                    }
+                  />
+                </label>
+                <Num word="spread, m²/L" usual={of?.spread} value={p.spread} onSet={(spread) => put(i, { spread })} />
+                <Num
+                  word="recoat, least h"
+                  usual={of?.leastHours}
+                  value={p.leastHours}
+                  onSet={(leastHours) => put(i, { leastHours })}
+                />
+                <Num
+                  word="recoat, better h"
+                  usual={of?.advisedHours}
+                  value={p.advisedHours}
+                  onSet={(advisedHours) => put(i, { advisedHours })}
+                />
+                <Num
+                  word="key after, days"
+                  usual={of?.latestDays}
+                  value={p.latestDays}
+                  onSet={(latestDays) => put(i, { latestDays })}
+                />
+                <Num
+                  word="thin at most, %"
+                  usual={of?.thinMost}
+                  value={p.thinMost}
+                  onSet={(thinMost) => put(i, { thinMost })}
+                />
+                <Num word="solvent, g/L" usual={of?.voc} value={p.voc} onSet={(voc) => put(i, { voc })} />
+                <Num
+                  word="price a litre"
+                  usual={undefined}
+                  value={p.litrePrice}
+                  onSet={(litrePrice) => put(i, { litrePrice })}
+                />
+                <label className="check">
+                  <input type="checkbox" checked={p.gel ?? false} onChange={(e) => put(i, { gel: e.target.checked })} />
+                  a gel: never stirred
+                </label>
+                <button
+                  type="button"
+                  className="btn tight"
+                  onClick={() => void save({ products: job.products.filter((_, n) => n !== i) })}
+                >
+                  Take away
+                </button>
+              </fieldset>
+            );
+          })}
+        </div>
+      </section>
+    </div>
+  );
+}
+
+const fresh = (of: string, all: Own[]) => {
+  const base = `our-${of.replace(/^p_/, "").replace(/_/g, "-")}`;
+  let id = base;
+  for (let n = 2; all.some((p) => p.id === id); n++) id = `${base}-${n}`;
+  return id;
+};
+
+type NumProps = {
+  word: string;
+  usual: number | null | undefined;
+  value: number | null | undefined;
+  onSet: (value: number | null) => void;
+};
+
+function Num({ word, usual, value, onSet }: NumProps) {
+  return (
+    <span>
+      <span className="soft small">{word}</span>
+      <DraftBox
+        label={word}
+        value={value ?? null}
+        onSet={onSet}
+        placeholder={usual == null ? "" : `class: ${usual}`}
+        step={0.5}
+      />
+    </span>
+  );
+}

@@ -1,0 +1,155 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, ask, type Schemas } from "../api/client";
+import { keys } from "../job/data";
+import { usePlace } from "../shell/Place";
+
+/** Ways of taking the film off, ranked for this surface, and the trial patches that decide between them. */
+export function Stripping() {
+  const { job, view } = usePlace();
+  const [open, setOpen] = useState(false);
+  const fits = useQuery({
+    queryKey: ["stripping", job.id, view?.surface.id, view?.version, job.version],
+    enabled: open && view !== undefined,
+    queryFn: () =>
+      ask(
+        api.GET("/api/jobs/{job}/surfaces/{surface}/stripping", {
+          params: { path: { job: job.id, surface: view?.surface.id ?? "" } },
+        }),
+      ),
+  });
+  const rows = fits.data ?? [];
+  return (
+    <details className="strip-choice" onToggle={(e) => setOpen(e.currentTarget.open)}>
+      <summary>
+        <b>Taking the film off</b> <span className="soft small">ways ranked for this surface, trial patches</span>
+      </summary>
+      <table className="take">
+        <thead>
+          <tr>
+            <th scope="col">Way</th>
+            <th scope="col" className="num">
+              Fit
+            </th>
+            <th scope="col" className="num">
+              Goes
+            </th>
+            <th scope="col" className="num">
+              Hours
+            </th>
+            <th scope="col">Waste, residue, power</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((f) => (
+            <tr key={f.operation} className={f.score == null ? "soft" : undefined}>
+              <td>
+                {f.title}
+                {f.trial && <div className="small">{f.trial}</div>}
+                {f.score == null && <div className="small">Out: {f.ruledOut.join("; ")}.</div>}
+              </td>
+              <td className="num">{f.score == null ? "out" : Math.round(f.score * 100)}</td>
+              <td className="num">{f.score == null ? "" : f.applications}</td>
+              <td className="num">{f.score == null ? "" : f.hours}</td>
+              <td className="small">
+                {f.score != null &&
+                  `${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.${f.powerW > 0 ? ` ${f.powerW} W.` : ""}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <PatchForm methods={rows.filter((f) => f.score != null)} />
+    </details>
+  );
+}
+
+function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
+  const { job, view } = usePlace();
+  const client = useQueryClient();
+  const [method, setMethod] = useState("");
+  const [dwell, setDwell] = useState("");
+  const [cleared, setCleared] = useState("");
+  const [minutes, setMinutes] = useState("");
+  const [harmed, setHarmed] = useState(false);
+  const [problem, setProblem] = useState("");
+  if (!view || methods.length === 0) return null;
+  const save = async () => {
+    const trial = {
+      surface: view.surface.id,
+      method: method || (methods[0]?.operation ?? ""),
+      dwellMinutes: dwell === "" ? null : Number(dwell),
+      cleared: Number(cleared) / 100,
+      minutes: Number(minutes),
+      harmed,
+    };
+    const body = {
+      version: job.version,
+      products: job.products,
+      houseRules: job.houseRules,
+      trials: [...job.trials, trial],
+    };
+    const { error } = await api.PUT("/api/jobs/{job}/firm", { params: { path: { job: job.id } }, body });
+    if (error) {
+      setProblem("detail" in error && error.detail ? String(error.detail) : "It was not saved.");
+      return;
+    }
+    setProblem("");
+    setCleared("");
+    setMinutes("");
+    await client.invalidateQueries({ queryKey: keys.job(job.id) });
+  };
+  return (
+    <form
+      className="row patch"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void save();
+      }}
+    >
+      <select className="pick" aria-label="Way tried" value={method} onChange={(e) => setMethod(e.target.value)}>
+        {methods.map((f) => (
+          <option key={f.operation} value={f.operation}>
+            {f.title}
+          </option>
+        ))}
+      </select>
+      <input
+        className="pick"
+        aria-label="Dwell, minutes"
+        placeholder="dwell min"
+        value={dwell}
+        inputMode="decimal"
+        onChange={(e) => setDwell(e.target.value)}
+      />
+      <input
+        className="pick"
+        aria-label="Share that came off, percent"
+        placeholder="off %"
+        value={cleared}
+        inputMode="decimal"
+        onChange={(e) => setCleared(e.target.value)}
+      />
+      <input
+        className="pick"
+        aria-label="Minutes of work for a quarter square metre"
+        placeholder="work min"
+        value={minutes}
+        inputMode="decimal"
+        onChange={(e) => setMinutes(e.target.value)}
+      />
+      <label className="check">
+        <input type="checkbox" checked={harmed} onChange={(e) => setHarmed(e.target.checked)} />
+        harmed
+      </label>
+      <button type="submit" className="btn tight" disabled={cleared === "" || minutes === ""}>
+        Log the patch
+      </button>
+      {problem && (
+        <p className="small" role="alert">
+          {problem}
+        </p>
+      )}
+    </form>
+  );
+}
