@@ -97,7 +97,8 @@ internal static class FileVerbs
                 return Exit.Usage;
             }
 
-            var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Core.Specification.Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+            var specified = job.Surfaces()
+                .ToDictionary(x => x.Surface.Id, x => Core.Specification.Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
             var day = parsed.GetValue(date) ?? TimeProvider.System.GetLocalNow().ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture);
             Console.Out.Write(Writing.Write(wanted, job, specified, day, parsed.GetValue(revision) ?? "of the file", only).ToMarkdown());
             return Exit.Done;

@@ -1,11 +1,11 @@
 using System.CommandLine;
-using AllSound.Core.Practice;
-using AllSound.Core.Safety;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
+using AllSound.Core.Practice;
 using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -218,8 +218,27 @@ internal static class ListVerbs
                 )
             )
         );
-        yield return List("schools", Questions.All.Select(q => (q.Id, $"{q.Title}: {string.Join(" / ", q.Schools.Select(x => $"{x.Id} ({x.Title})"))} [{q.Default}]", (object)q)));
-        yield return List("refusals", Refusals.All.Select(r => (r.Id, $"{r.Title} Turn to: {r.Refer}. [{r.Source}]", (object)new { r.Id, r.Title, r.Refer, Source = r.Source.ToString() })));
+        yield return List(
+            "schools",
+            Questions.All.Select(q => (q.Id, $"{q.Title}: {string.Join(" / ", q.Schools.Select(x => $"{x.Id} ({x.Title})"))} [{q.Default}]", (object)q))
+        );
+        yield return List(
+            "refusals",
+            Refusals.All.Select(r =>
+                (
+                    r.Id,
+                    $"{r.Title} Turn to: {r.Refer}. [{r.Source}]",
+                    (object)
+                        new
+                        {
+                            r.Id,
+                            r.Title,
+                            r.Refer,
+                            Source = r.Source.ToString(),
+                        }
+                )
+            )
+        );
         yield return List(
             "coatings",
             ExistingCoatings.All.Select(c =>

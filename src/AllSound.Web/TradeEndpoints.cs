@@ -46,7 +46,9 @@ internal static class TradeEndpoints
                 (string job, string surface, JobStore store, Analysis analysis) =>
                     SurfaceEndpoints.Place(store, job, surface) is { } place
                         ? Results.Ok(
-                            StrippingChoice.Rank(place.Stored.Job, place.Surface, analysis.Specify(place.Stored, place.Building, place.Space, place.Surface).Appraised).ToArray()
+                            StrippingChoice
+                                .Rank(place.Stored.Job, place.Surface, analysis.Specify(place.Stored, place.Building, place.Space, place.Surface).Appraised)
+                                .ToArray()
                         )
                         : Requests.NotFound("surface")
             )
@@ -82,7 +84,16 @@ internal static class TradeEndpoints
             .WithName("getDocumentMarkdown");
     }
 
-    private static IResult WhyNotAsked(string job, string surface, string option, int step, JobStore store, Analysis analysis, string? instead = null, string? product = null)
+    private static IResult WhyNotAsked(
+        string job,
+        string surface,
+        string option,
+        int step,
+        JobStore store,
+        Analysis analysis,
+        string? instead = null,
+        string? product = null
+    )
     {
         if (SurfaceEndpoints.Place(store, job, surface) is not { } place)
         {

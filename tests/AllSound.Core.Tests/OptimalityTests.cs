@@ -76,9 +76,11 @@ public sealed class OptimalityTests
                     tried++;
                     var rest = Demo.Sequence(option).Where((_, at) => at != i).ToArray();
                     var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, rest);
-                    // Any need that the step turned true is a right one to miss.
-                    var turned = Treatments.Satisfied(step.After) - Treatments.Satisfied(step.Before);
-                    var right = step.Links.Select(l => l.Need).Concat(turned.Indexes().Select(n => Needs.All[n])).Where(n => n != Needs.SiteCleared).ToHashSet();
+                    // A right need is one that it meets, or one about a fact that it changed: two washes may share the work.
+                    var changed = Facets.All.Where(f => step.Before[f] != step.After[f]).ToHashSet();
+                    var right = Needs
+                        .All.Where(n => n != Needs.SiteCleared && (n.Any.Any(t => changed.Contains(t.Facet)) || step.Links.Any(l => l.Need == n)))
+                        .ToHashSet();
 
                     // With a coat fewer it is the last coat that is missed, whichever was left out.
                     if (right.Overlaps(Coats))

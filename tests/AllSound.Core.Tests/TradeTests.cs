@@ -202,6 +202,10 @@ public sealed class TradeTests
     [InlineData("1. Dust sheets to floor", "mk_floor", null)]
     [InlineData("Burn off old paint with a blow lamp", "st_flame", null)]
     [InlineData("Undercoat, oil based, leave 16 hours", "uc_alkyd", null)]
+    [InlineData("Undercoat, leave 16 h", "uc_alkyd", null)]
+    [InlineData("Wire brush rust", "ls_wire_hand", null)]
+    [InlineData("Two coats gloss, 24 h between", "tc_gloss", null)]
+    [InlineData("Lightly sand between coats", "dn_between", null)]
     [InlineData("Gloss finish coat", "tc_gloss", null)]
     [InlineData("tc_wb_trim/p_enamel_wb@16", "tc_wb_trim", "p_enamel_wb")]
     public void Plain_lines_are_read_as_operations(string line, string operation, string? product)

@@ -73,7 +73,9 @@ public static partial class LineReader
             return Understood(line, exact, named, 1, []);
         }
 
-        var tokens = Tokens(line).Distinct(StringComparer.Ordinal).ToArray();
+        // What says how long to wait says nothing of what is done.
+        var tokens = Tokens(Waiting().Replace(line, " ")).Distinct(StringComparer.Ordinal).ToArray();
+        var coats = CoatCount().IsMatch(line);
         var product = Product(line);
         var total = tokens.Sum(t => Telling.GetValueOrDefault(t, 1.5));
         var ranked = Words
@@ -148,10 +150,11 @@ public static partial class LineReader
         );
     }
 
+    // A product is taken as named only when no other fits the words as well: what the line leaves open stays open.
     private static CoatingClass? Product(string line)
     {
         var tokens = Tokens(line).ToHashSet(StringComparer.Ordinal);
-        return Coatings
+        var fits = Coatings
             .All.Select(p => (Product: p, Title: Tokens(p.Title + " " + LineWords.ForProduct(p.Id)).Distinct(StringComparer.Ordinal).ToArray()))
             .Select(x => (x.Product, Hit: x.Title.Count(tokens.Contains), Of: x.Title.Length))
             .Where(x =>
@@ -159,8 +162,8 @@ public static partial class LineReader
             )
             .OrderByDescending(x => x.Hit)
             .ThenBy(x => x.Of)
-            .Select(x => x.Product)
-            .FirstOrDefault();
+            .ToArray();
+        return fits.Length == 0 || (fits.Length > 1 && fits[1].Hit == fits[0].Hit && fits[1].Of == fits[0].Of) ? null : fits[0].Product;
     }
 
     private static int Coats(string line, SequenceStep step) =>
@@ -207,6 +210,9 @@ public static partial class LineReader
 
     [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s*(?<unit>h|hr|hrs|hours?|min|mins|minutes|days?|d)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Hours();
+
+    [GeneratedRegex(@"\d+(?:\.\d+)?\s*(?:hours?|hrs?|h|mins?|minutes|days?)\b(?:\s+between(?:\s+coats)?)?", RegexOptions.IgnoreCase)]
+    private static partial Regex Waiting();
 
     [GeneratedRegex(@"\b(?<n>2|3|two|three)\s+(?:full\s+|thin\s+|finish\s+|top\s*)?coats?\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatCount();

@@ -63,7 +63,7 @@ internal static class LineWords
         ["ls_wire_hand"] = "wire brush rust",
         ["dc_rust_convert"] = "rust converter convert treat rust",
         ["fc_leak_refer"] = "fix mend leak roof plumber damp",
-        ["dr_natural"] = "allow to dry dry out leave",
+        ["dr_natural"] = "allow to dry out drying",
         ["dr_force"] = "dehumidifier",
         ["ab_tile"] = "scuff sand tiles",
         ["cl_tile_clean"] = "clean tiles limescale",
@@ -112,6 +112,8 @@ internal static class LineWords
     public static readonly FrozenSet<string> Idle = new[]
     {
         "the",
+        "leave",
+        "wait",
         "and",
         "with",
         "all",

@@ -90,7 +90,7 @@ public static class StrippingChoice
 
         // The transition function has the last word: what it would call a danger or a failure is out.
         var act = Operations.FindAct(operation, null)!;
-        var unmet = Treatments.Apply(appraised.Condition, act, 0).UnmetNeeds.Where(n => n.Severity >= Severity.Fails && Permanent(n)).ToArray();
+        var unmet = Treatments.Apply(appraised.Condition, act, 0).UnmetNeeds.Where(Permanent).ToArray();
         ruledOut.AddRange(unmet.Select(n => n.Consequence.TrimEnd('.')).Where(c => !ruledOut.Contains(c)));
 
         var form =

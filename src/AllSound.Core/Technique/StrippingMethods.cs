@@ -30,8 +30,8 @@ internal static class StrippingMethods
 {
     public static readonly ImmutableArray<StrippingMethod> All =
     [
-        new("st_ir", "IR", [1, 0.4, 0.2], 30, 2.2, 1, "dried paint", "none", 1500),
-        new("st_heatgun", "HG", [1, 0.45, 0.25], 15, 2.2, 1, "dried paint", "none", 1800),
+        new("st_ir", "IR", [1, 0.4, 0.2], 30, 2.2, 1, "dried paint", "nothing", 1500),
+        new("st_heatgun", "HG", [1, 0.45, 0.25], 15, 2.2, 1, "dried paint", "nothing", 1800),
         new("st_steam_paint", "ST", [1.5, 0.8, 0.5], 10, 2.5, 1.2, "dried paint; water caught, never to drain", "water: dry again by a number, two days to a week", 2400),
         new("st_solvent", "SO", [1, 0.6, 0.5], 4, 4, 2, "hazardous: solvent sludge", "solvent: wipe or rinse twice, no suds, no wax", 0),
         new("st_alkaline_poultice", "AP", [0.8, 0.7, 0.6], 15, 4.5, 6, "hazardous: caustic sludge", "alkali: acid rinse, water twice, pH 6 to 8.5 on paper", 0),

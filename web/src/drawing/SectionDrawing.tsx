@@ -195,13 +195,13 @@ function Key({ section, wood }: { section: Section; wood: boolean }) {
     ["spot", "spots only"],
   ];
   return (
-    <svg className="key" viewBox="0 0 210 14" role="img" aria-label={`Key: ${entries.map(([, w]) => w).join(", ")}`}>
+    <svg className="key" viewBox="0 0 120 28" role="img" aria-label={`Key: ${entries.map(([, w]) => w).join(", ")}`}>
       <Hatches id="key" scale={0.8} />
       {entries.slice(0, 4).map(([hatch, word], i) => (
-        <g key={hatch} transform={`translate(${i * 54} 0)`}>
+        <g key={hatch} transform={`translate(${(i % 2) * 62} ${Math.floor(i / 2) * 14})`}>
           <rect x={0.5} y={1.5} width={12} height={11} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.6} />
           <rect x={0.5} y={1.5} width={12} height={11} fill={`url(#key-${hatch})`} />
-          <text x={15} y={11} fontSize={9}>
+          <text x={15} y={11} fontSize={9.5}>
             {word.length > 9 ? `${word.slice(0, 8)}…` : word}
           </text>
         </g>

@@ -1,0 +1,130 @@
+import { accessible, at, expect, kept, test } from "./bench";
+
+test("pasted lines are read, shown for confirmation, and audited once taken", async ({ page }) => {
+  await page.goto("/sallow-ferry/audit/riverside/veranda-columns");
+  const lines = page.getByLabel("Paste or type lines, one for each step");
+  await lines.fill(
+    "1. Dust sheets down\n2. Burn off with a blow lamp\n3. sing a song\n4. Two coats gloss, 24 h between",
+  );
+  await page.getByRole("button", { name: "Read these lines" }).click();
+  const read = page.getByRole("list", { name: "What was understood" });
+  await expect(read.getByRole("listitem")).toHaveCount(5);
+  await expect(read.getByLabel("Line 2 means")).toHaveValue("st_flame");
+  await expect(read.getByLabel("Line 3 means")).toHaveValue("");
+  await expect(read).toContainText("product not specified");
+  await page.getByRole("button", { name: "Take these 4 steps" }).click();
+  await expect(page.getByText("Danger: not so: no flame is used on paint.")).toBeVisible();
+  await kept(page);
+  await accessible(page);
+});
+
+test("the brief changes the options as it is entered", async ({ page }) => {
+  await page.goto(at("work", "skirting"));
+  const compare = page.getByRole("region", { name: "Options side by side" });
+  await expect(compare.getByRole("button", { name: /Strip to bare/ })).toBeVisible();
+  await compare.getByText("Wanted").click();
+  await compare.getByLabel("keep the old film").check();
+  await expect(compare.getByRole("button", { name: /Strip to bare/ })).toHaveCount(0);
+  await compare.getByLabel("Budget").fill("10");
+  await compare.getByLabel("Budget").press("Enter");
+  await expect(compare).toContainText("No option keeps to the budget");
+  await expect(page.getByRole("complementary")).toContainText("The old film is kept on purpose.");
+  await accessible(page);
+});
+
+test("why not is answered by running it again", async ({ page }) => {
+  await page.goto(at("work", "skirting"));
+  const step = page
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("heading", { name: "Flat the old film down wet" }) });
+  await step.getByText("Why?").click();
+  await step.getByLabel("Why not").selectOption({ label: "Rub the old film down dry" });
+  await expect(step).toContainText("lead is proved absent in every layer");
+  await step.getByLabel("Why not").selectOption({ label: "leave it out" });
+  await expect(step).toContainText("A shiny film gives no grip");
+});
+
+test("a house rule is followed, and the other school stays in sight", async ({ page }) => {
+  await page.goto("/sallow-ferry/firm");
+  await page.getByLabel("trim paint").selectOption({ label: "waterborne enamel" });
+  await page.getByRole("link", { name: "Work" }).click();
+  await page.goto(at("work", "skirting"));
+  const compare = page.getByRole("region", { name: "Options side by side" });
+  await expect(compare.getByRole("button").first()).toContainText(/enamel|linseed/);
+  await compare.getByRole("button", { name: /the other school/ }).click();
+  await expect(page.getByRole("complementary")).toContainText("S20, trim paint");
+});
+
+test("a product of one's own stands for its class with its own numbers", async ({ page }) => {
+  await page.goto("/sallow-ferry/firm");
+  await page.getByLabel("Class of the product").selectOption({ label: "alkyd gloss" });
+  await page.getByRole("button", { name: "Add a product of this class" }).click();
+  const own = page.getByRole("group", { name: "alkyd gloss" });
+  await own.getByLabel("recoat, better h").fill("40");
+  await own.getByLabel("recoat, better h").press("Enter");
+  await expect(own.getByLabel("recoat, better h")).toHaveValue("40");
+  await accessible(page);
+  await page.goto(at("work", "skirting"));
+  await expect(page.getByRole("region", { name: "Steps" })).toContainText("our alkyd gloss");
+});
+
+test("ways of stripping are ranked, and a trial patch changes the order", async ({ page }) => {
+  await page.goto(at("work", "skirting"));
+  await page.getByText("Taking the film off").click();
+  const rows = page.getByRole("table").filter({ hasText: "Waste, residue, power" }).getByRole("row");
+  await expect(rows.nth(1)).toContainText("infrared");
+  await page.getByLabel("Way tried").selectOption({ label: "Strip with solvent gel" });
+  await page.getByLabel("Share that came off, percent").fill("100");
+  await page.getByLabel("Minutes of work for a quarter square metre").fill("2");
+  await page.getByRole("button", { name: "Log the patch" }).click();
+  await expect(rows.nth(1)).toContainText("solvent gel");
+  await expect(rows.nth(1)).toContainText("100");
+  await accessible(page);
+});
+
+test("four documents, each sheet with job, date and revision, and as PDF", async ({ page }) => {
+  await page.goto("/sallow-ferry/document/riverside");
+  for (const [kind, words] of [
+    ["Specification in full", "Hold point"],
+    ["For the client", "the other way"],
+    ["For the crew", "Hold point"],
+    ["Hazards", "Refused, whatever is asked"],
+  ] as const) {
+    await page.getByText(kind, { exact: true }).click();
+    await expect(page.getByText(words).first()).toBeVisible();
+    const sheets = page.getByRole("article");
+    await expect(sheets).toHaveCount(13);
+    for (const sheet of await sheets.all()) {
+      await expect(sheet).toContainText("Sallow Ferry, ferry house");
+      await expect(sheet).toContainText("revision");
+    }
+  }
+  await accessible(page);
+  const markdown = await page.request.get("/api/jobs/sallow-ferry/documents/crew-checklist.md");
+  expect(await markdown.text()).toContain("- [ ] ");
+  const pdf = await page.pdf({ preferCSSPageSize: true });
+  expect(pdf.subarray(0, 4).toString()).toBe("%PDF");
+});
+
+test("the section turns from before to after, with a key to its hatches", async ({ page }) => {
+  await page.goto("/sallow-ferry/work/riverside/veranda-columns");
+  const drawing = page.getByRole("img", { name: /Section: cast or wrought iron/ });
+  await expect(drawing).toHaveAccessibleName(/[1-9] new layers/);
+  await page.getByRole("button", { name: "before" }).click();
+  await expect(drawing).toHaveAccessibleName(/0 new layers/);
+  await expect(page.getByRole("img", { name: /^Key: / })).toBeVisible();
+  await expect(page.getByRole("img", { name: /^column: 1 capital/ })).toBeVisible();
+});
+
+test("nothing is wider than a phone", async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of [
+    "/sallow-ferry/work/riverside/front-window",
+    "/sallow-ferry/firm",
+    "/sallow-ferry/audit/riverside/slipway-railings",
+  ]) {
+    await page.goto(path);
+    await expect(page.getByRole("heading").first()).toBeVisible();
+    await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  }
+});
