@@ -8,7 +8,9 @@ test("options stand side by side and each step says why and who", async ({ page 
   const steps = page.getByRole("region", { name: "Steps" });
   await expect(steps.getByRole("heading", { name: /bonding primer, waterborne trim enamel/ })).toBeVisible();
   await expect(steps).toContainText("keep children and pregnant women out");
-  const knots = steps.getByRole("listitem").filter({ hasText: "Seal knots with two coats of shellac" }).first();
+  const knots = steps
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("heading", { name: /Seal knots with two coats of shellac/ }) });
   await knots.getByText("Why?").click();
   await expect(knots).toContainText("Resin bleeds through");
   await expect(knots).toContainText("Who says so");

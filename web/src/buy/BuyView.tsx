@@ -18,7 +18,8 @@ export function BuyView() {
           <span className="grow" />
           <strong>{`${money(data.cost)} with ${data.labourHours} h of work`}</strong>
         </header>
-        <div className="body">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
+        <div className="body" tabIndex={0}>
           <table className="take">
             <thead>
               <tr>
@@ -58,7 +59,8 @@ export function BuyView() {
         <header>
           <h2>Taken off</h2>
         </header>
-        <div className="body">
+        {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
+        <div className="body" tabIndex={0}>
           {data.surfaces.map((s) => (
             <article key={s.id} className="finding">
               <strong>{s.title}</strong>
