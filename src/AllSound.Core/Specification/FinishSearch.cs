@@ -52,7 +52,7 @@ internal static class FinishSearch
             }
 
             var made = candidate.Problem.Value;
-            var result = Search.Cheapest(made);
+            var result = Search.Cheapest(made, limit: Search.OneFinish);
             if (result.Acts is not { } acts)
             {
                 continue;

@@ -19,10 +19,14 @@ internal static class Search
     /// <summary>Conditions expanded at most before giving up.</summary>
     public const int Limit = 60_000;
 
+    /// <summary>The same for one finish among several: a finish that hides so deep is not worth the wait.</summary>
+    public const int OneFinish = 8_000;
+
     /// <summary>The cheapest sequence.</summary>
     /// <param name="problem">The problem.</param>
     /// <param name="prune">False to try every order; for checking that pruning loses nothing.</param>
-    public static Found Cheapest(Problem problem, bool prune = true)
+    /// <param name="limit">Conditions expanded at most.</param>
+    public static Found Cheapest(Problem problem, bool prune = true, int limit = Limit)
     {
         var nodes = new List<Node>(256);
         var best = new Dictionary<Condition, int>(256);
@@ -65,7 +69,7 @@ internal static class Search
                 return new Found(Path(problem, nodes, index), node.Cost, expanded, Complete: true);
             }
 
-            if (++expanded > Limit)
+            if (++expanded > limit)
             {
                 return new Found(null, 0, expanded, Complete: false);
             }

@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useCallback, useEffect, useRef, useState } from "react";
 import { api, ask, Refusal, type Surface, type SurfaceView } from "../api/client";
+import { clashes } from "./clash";
 import { keys } from "./data";
 import { pending } from "./pending";
 
@@ -68,7 +69,14 @@ export function useEdit(job: string, view: SurfaceView | undefined) {
         const theirs = await ask(
           api.GET("/api/jobs/{job}/surfaces/{surface}", { params: { path: { job, surface: surface.id } } }),
         ).catch(() => undefined);
-        setState(theirs ? { kind: "clash", theirs } : { kind: "refused", message: error.message });
+        if (theirs && clashes(surface, theirs.surface).length === 0) {
+          // What we sent before a reload had arrived after all: there is nothing to choose between.
+          version.current = theirs.version;
+          wanted.current = undefined;
+          pending.drop(job, surface.id);
+          client.setQueryData(keys.surface(job, surface.id), theirs);
+          setState({ kind: "saved" });
+        } else setState(theirs ? { kind: "clash", theirs } : { kind: "refused", message: error.message });
       } else {
         pending.drop(job, surface.id);
         setState({ kind: "refused", message: error.message });
