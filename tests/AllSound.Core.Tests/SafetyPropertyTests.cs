@@ -13,7 +13,26 @@ namespace AllSound.Core.Tests;
 /// </summary>
 public sealed class SafetyPropertyTests
 {
-    private static readonly HashSet<string> DryOrHot = ["ls_scrape_loose", "ls_feather", "ab_gloss", "ab_power_dry", "ab_fill", "dn_between", "st_heatgun", "st_flame", "st_scrape_dry", "ab_wood_bare", "ls_wire_hand", "ab_metal_hand", "ab_metal_power", "ab_edge", "st_needle_gun", "cl_pressure_wash", "ab_sweep"];
+    private static readonly HashSet<string> DryOrHot =
+    [
+        "ls_scrape_loose",
+        "ls_feather",
+        "ab_gloss",
+        "ab_power_dry",
+        "ab_fill",
+        "dn_between",
+        "st_heatgun",
+        "st_flame",
+        "st_scrape_dry",
+        "ab_wood_bare",
+        "ls_wire_hand",
+        "ab_metal_hand",
+        "ab_metal_power",
+        "ab_edge",
+        "st_needle_gun",
+        "cl_pressure_wash",
+        "ab_sweep",
+    ];
     private static readonly HashSet<string> Disturbs =
     [
         "ls_wet_scrape",
@@ -161,7 +180,10 @@ public sealed class SafetyPropertyTests
             );
             var family = Substrates.Of(start.Get(Facets.Substrate)).Family;
             Assert.False(
-                product.Family == CoatFamily.Alkyd && family == SubstrateFamily.NonFerrous && step.Before.Get(Facets.Bare) == Bare.Raw && step.After.Get(Facets.Bare) == Bare.Sealed,
+                product.Family == CoatFamily.Alkyd
+                    && family == SubstrateFamily.NonFerrous
+                    && step.Before.Get(Facets.Bare) == Bare.Raw
+                    && step.After.Get(Facets.Bare) == Bare.Sealed,
                 $"alkyd on bare zinc or copper: {name}"
             );
             var limit = start.Get(Facets.Heat) switch

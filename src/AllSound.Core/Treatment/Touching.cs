@@ -12,7 +12,16 @@ internal static class Touching
 
     private static readonly Need[] AtTheFace = [N.FootingSafe, N.WiringSound, N.ConsentGiven];
 
-    public static IEnumerable<Need> Needs(Operation operation) => operation.Needs.Contains(N.AccessSafe) || operation.Role != CoatRole.None ? AtTheFace : [];
+    /// <summary>
+    /// Reach and leave to touch, for all that is done at the face; and nothing that strips, scrapes or abrades where
+    /// asbestos is suspected, whatever it is made for.
+    /// </summary>
+    public static IEnumerable<Need> Needs(Operation operation)
+    {
+        var abrades = operation.Group is Group.Strip or Group.Loosen or Group.Abrade;
+        var touches = abrades || operation.Needs.Contains(N.AccessSafe) || operation.Role != CoatRole.None;
+        return [.. touches ? AtTheFace : [], .. abrades ? [N.AsbestosAbsent] : Array.Empty<Need>()];
+    }
 
     /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>
     public static IEnumerable<Effect> Effects(Operation operation, Wait? leaves)

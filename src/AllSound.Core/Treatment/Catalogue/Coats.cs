@@ -387,7 +387,7 @@ internal static class Coats
             Group = Group.Denib,
             Title = "Denib dry",
             Do = "220 to 320 grit, light, off the arrises; then dust off.",
-            Needs = [N.LeadAbsent, N.CoatDry],
+            Needs = [N.LeadAbsent, N.AsbestosAbsent, N.CoatDry],
             Gives = [Set(F.Nibs, Presence.None), Set(F.Overdue, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 25,
