@@ -111,9 +111,9 @@ public static class Writing
                     $"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"
                 )
             );
-            foreach (var caution in safety.Cautions)
+            if (!safety.Cautions.IsEmpty)
             {
-                blocks.Add(Block.Beware(caution));
+                blocks.Add(Block.Beware(string.Join(" ", safety.Cautions)));
             }
 
             if (safety.Hold is { } hold)
@@ -232,9 +232,9 @@ public static class Writing
                 blocks.Add(Block.Beware($"Hold point. {hold} Number: ________  Who: ________"));
             }
 
-            foreach (var caution in safety.Cautions.Take(2))
+            if (!safety.Cautions.IsEmpty)
             {
-                blocks.Add(Block.Beware(caution));
+                blocks.Add(Block.Beware(string.Join(" ", safety.Cautions)));
             }
 
             var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";

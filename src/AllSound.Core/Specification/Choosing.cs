@@ -5,6 +5,15 @@ namespace AllSound.Core.Specification;
 /// <summary>Picks the few options to offer out of those found.</summary>
 internal static class Choosing
 {
+    private static readonly (string Name, Func<Option, double> By)[] Titles =
+    [
+        ("least cost", o => (double)o.Criteria.Money),
+        ("soonest", o => o.Criteria.ElapsedDays),
+        ("lowest cost per year of life", o => (double)o.Criteria.MoneyPerYear),
+        ("gentlest", o => o.Criteria.Hazard),
+        ("longest life", o => -o.Criteria.LifeYears),
+    ];
+
     /// <summary>Those that nothing else beats, near-twins dropped, the cheapest first, each told what it is best at.</summary>
     public static ImmutableArray<Option> Choose(List<Option> options)
     {
@@ -13,16 +22,8 @@ internal static class Choosing
             .GroupBy(o => string.Join('>', o.Steps.Select(s => s.Act.Id)))
             .Select(g => g.First())
             .ToList();
-        (string Name, Func<Option, double> By)[] titles =
-        [
-            ("least cost", o => (double)o.Criteria.Money),
-            ("soonest", o => o.Criteria.ElapsedDays),
-            ("lowest cost per year of life", o => (double)o.Criteria.MoneyPerYear),
-            ("gentlest", o => o.Criteria.Hazard),
-            ("longest life", o => -o.Criteria.LifeYears),
-        ];
         var chosen = new List<Option>();
-        foreach (var option in titles.Select(t => Best(kept, t.By)).Concat(kept.OrderBy(o => o.Criteria.Money)))
+        foreach (var option in Titles.Select(t => Best(kept, t.By)).Concat(kept.OrderBy(o => o.Criteria.Money)))
         {
             if (chosen.Count < Specifier.MostOptions && !chosen.Any(c => Twins(c, option)))
             {
@@ -31,7 +32,7 @@ internal static class Choosing
         }
 
         var ordered = chosen.OrderBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).ToList();
-        var winners = titles.Select(t => (t.Name, Winner: Best(ordered, t.By))).ToList();
+        var winners = Titles.Select(t => (t.Name, Winner: Best(ordered, t.By))).ToList();
         var named = new List<Option>();
         foreach (var option in ordered)
         {
@@ -40,6 +41,13 @@ internal static class Choosing
 
         return [.. named];
     }
+
+    /// <summary>An option that is best among the firm's ways, told beside one of another school: where that one is better still, it is best of our ways only.</summary>
+    public static Option Against(Option own, Option other) =>
+        own with
+        {
+            BestAt = [.. own.BestAt.Select(name => Array.Find(Titles, t => t.Name == name).By is { } by && by(other) < by(own) ? $"{name} of our ways" : name)],
+        };
 
     /// <summary>How much an option stands for among those offered: the one that stands for least makes room first. Judgement.</summary>
     public static int Standing(Option option) =>

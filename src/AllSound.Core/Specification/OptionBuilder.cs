@@ -26,7 +26,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
         ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.MinBy(Choosing.Standing)!);
         var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
-        return With([.. kept, named], []);
+        return With([.. kept.Select(o => Choosing.Against(o, other)), named], []);
     }
 
     /// <summary>Which house rules cannot be followed here, and for want of what.</summary>

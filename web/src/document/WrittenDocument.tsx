@@ -37,7 +37,7 @@ function BlockView({ block }: { block: Schemas["Block"] }) {
     case "heading":
       return <h2>{block.text}</h2>;
     case "caution":
-      return <p className="caution">{block.text}</p>;
+      return <p className={block.text.startsWith("Hold point.") ? "caution hold" : "caution"}>{block.text}</p>;
     case "list":
       return (
         <ul>

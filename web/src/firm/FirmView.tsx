@@ -1,11 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { api, type Schemas } from "../api/client";
 import { keys } from "../job/data";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 
 type Own = Schemas["OwnProduct"];
+type Firm = Pick<Schemas["JobView"], "products" | "houseRules" | "trials">;
 
 /** How the firm works: where practitioners differ, what it does; and the products that it really uses. */
 export function FirmView() {
@@ -13,26 +14,42 @@ export function FirmView() {
   const client = useQueryClient();
   const [problem, setProblem] = useState("");
   const [pick, setPick] = useState("");
+  const [firm, setFirm] = useState<Firm>(job);
+  // One save at a time, each on the version that the one before left.
+  const version = useRef(job.version);
+  const under = useRef(0);
+  const line = useRef(Promise.resolve());
+  useEffect(() => {
+    if (under.current > 0) return;
+    version.current = job.version;
+    setFirm(job);
+  }, [job]);
   if (!catalogue) return null;
-  const save = async (change: { products?: Own[]; houseRules?: Record<string, string> }) => {
-    const body = {
-      version: job.version,
-      products: change.products ?? job.products,
-      houseRules: change.houseRules ?? job.houseRules,
-      trials: job.trials,
-    };
-    const { error } = await api.PUT("/api/jobs/{job}/firm", { params: { path: { job: job.id } }, body });
-    setProblem(error ? String((error as { detail?: string }).detail ?? "It was not saved.") : "");
-    await client.invalidateQueries({ queryKey: keys.job(job.id) });
+  const send = async (next: Firm) => {
+    const { data, error } = await api.PUT("/api/jobs/{job}/firm", {
+      params: { path: { job: job.id } },
+      body: { version: version.current, products: next.products, houseRules: next.houseRules, trials: next.trials },
+    });
+    under.current--;
+    if (data) version.current = data.version;
+    const said = error as { detail?: string; title?: string } | undefined;
+    setProblem(said ? (said.detail ?? said.title ?? "It was not saved.") : "");
+    if (under.current === 0) await client.invalidateQueries({ queryKey: keys.job(job.id) });
+  };
+  const save = (change: Partial<Firm>) => {
+    const next = { products: firm.products, houseRules: firm.houseRules, trials: firm.trials, ...change };
+    setFirm(next);
+    under.current++;
+    line.current = line.current.then(() => send(next));
   };
   const rule = (id: string, school: string) => {
-    const next = { ...job.houseRules };
+    const next = { ...firm.houseRules };
     if (school === "") delete next[id];
     else next[id] = school;
-    void save({ houseRules: next });
+    save({ houseRules: next });
   };
   const put = (i: number, change: Partial<Own>) =>
-    void save({ products: job.products.map((p, n) => (n === i ? { ...p, ...change } : p)) });
+    save({ products: firm.products.map((p, n) => (n === i ? { ...p, ...change } : p)) });
   return (
     <div className="two firm">
       <section className="sheet" aria-label="House rules">
@@ -54,7 +71,7 @@ export function FirmView() {
                   <select
                     id={`rule-${q.id}`}
                     className="pick"
-                    value={job.houseRules[q.id] ?? ""}
+                    value={firm.houseRules[q.id] ?? ""}
                     onChange={(e) => rule(q.id, e.target.value)}
                   >
                     <option value="">as the surface asks</option>
@@ -104,10 +121,10 @@ export function FirmView() {
               disabled={pick === ""}
               onClick={() => {
                 const of = catalogue.products.find((p) => p.id === pick);
-                const id = fresh(pick, job.products);
-                void save({
+                const id = fresh(pick, firm.products);
+                save({
                   products: [
-                    ...job.products,
+                    ...firm.products,
                     { id, title: `our ${of?.title ?? pick}`, class: pick, tins: [], gel: false },
                   ],
                 });
@@ -117,7 +134,7 @@ export function FirmView() {
               Add a product of this class
             </button>
           </div>
-          {job.products.map((p, i) => {
+          {firm.products.map((p, i) => {
             const of = catalogue.products.find((c) => c.id === p.class);
             return (
               <fieldset key={p.id} className="own">
@@ -171,7 +188,7 @@ export function FirmView() {
                 <button
                   type="button"
                   className="btn tight"
-                  onClick={() => void save({ products: job.products.filter((_, n) => n !== i) })}
+                  onClick={() => save({ products: firm.products.filter((_, n) => n !== i) })}
                 >
                   Take away
                 </button>

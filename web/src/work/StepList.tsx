@@ -24,11 +24,7 @@ function StepRow({ option, step, full }: { option: string; step: Step; full: boo
             <b>Hold point.</b> {step.holdPoint}
           </p>
         )}
-        {step.cautions.map((c) => (
-          <p key={c} className="caution">
-            {c}
-          </p>
-        ))}
+        {step.cautions.length > 0 && <p className="caution">{step.cautions.join(" ")}</p>}
         <h3>
           {step.title}
           {step.productTitle && <span className="soft">{`: ${step.productTitle}`}</span>}

@@ -201,7 +201,7 @@ internal static class MasonryCleaning
         {
             Id = "dc_wood_bright",
             Group = Group.Decontaminate,
-            Title = "Bleach blue-black iron stain out of bare wood",
+            Title = "Bleach blue-black water and iron stain out of bare oak",
             Do = "Oxalic cleaner 1:10 warm, ten to twenty minutes, scrub along the grain, rinse; look again when dry.",
             Needs =
             [
@@ -212,7 +212,7 @@ internal static class MasonryCleaning
                 Grounds("bare-wood-kind", "the ground is wood", Substrates.Family(SubstrateFamily.Wood)),
                 NoFilm,
             ],
-            Gives = [Set(F.Ink, Bleed.None), Set(F.Residue, Residue.Acid), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.WaterStain, Bleed.None, F.Substrate.Is(Substrate.HardwoodTannin)), Set(F.Residue, Residue.Acid), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
             RateNarrow = 12,
