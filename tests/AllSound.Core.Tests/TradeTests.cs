@@ -189,7 +189,22 @@ public sealed class TradeTests
         Assert.Contains("half mask A2P3", StepHazards.Of(gloss, Appraise(old).Condition, old, first: true).Protection);
         Assert.Contains("18 %", StepHazards.Of(gloss, Appraise(old).Condition, old, first: true).Hold, StringComparison.Ordinal);
         Assert.True(Refusals.Bearing(Appraise(old, 1910), old).Length >= 4);
+        // One mask at a time, the one that does for all.
+        var masonry = Surface(Element.Wall, "render_cem", Good with { Lead = null, LooseShare = 0.2, BareShare = 0.1 }, [Coat("oil_lead", 4)]);
+        Assert.All(
+            Specify(masonry, 1910).Options.SelectMany(o => o.Steps).Select(s => StepHazards.Of(s.Act, s.Before, masonry, first: false).Protection),
+            worn => Assert.True(worn.Count(w => w.Contains("mask", StringComparison.Ordinal)) <= 1, string.Join(", ", worn))
+        );
     }
+
+    [Theory]
+    [InlineData(Element.Window, "sash", "sash")]
+    [InlineData(Element.Window, "casement", "casement")]
+    [InlineData(Element.Door, "door-4", "panel-door")]
+    [InlineData(Element.Door, "door-6", "panel-door")]
+    [InlineData(Element.Door, "door-flush", "flush-door")]
+    public void The_order_of_painting_follows_the_form(Element element, string form, string order) =>
+        Assert.Equal(order, ElementOrders.For(Surface(element, "sw", Good) with { Form = new Form { Kind = form } })!.Id);
 
     [Theory]
     [InlineData("Wash down with sugar soap and rinse", "cl_sugar_soap", null)]

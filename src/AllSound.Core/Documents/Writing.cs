@@ -229,7 +229,7 @@ public static class Writing
             var safety = Safe(step, surface, ref first);
             if (safety.Hold is { } hold)
             {
-                blocks.Add(Block.Beware($"Hold point. {hold} Number: ________  Who: ________"));
+                blocks.Add(Block.Beware($"Hold point. {hold} Number:\u00a0________ Who:\u00a0________"));
             }
 
             if (!safety.Cautions.IsEmpty)
@@ -238,7 +238,7 @@ public static class Writing
             }
 
             var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
-            var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Number(step.Spend.Litres)} L" : "")}" : "";
+            var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
             var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
             blocks.Add(Block.Checks([$"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{wear}"]));
         }
@@ -338,6 +338,8 @@ public static class Writing
     }
 
     private static string Money(decimal amount, Job job) => FormattableString.Invariant($"{amount:0.00} {job.Rates.Currency}");
+
+    private static string Litres(double value) => value < 0.1 ? $"{Number(Math.Max(1, Math.Round(value * 1000)))} ml" : $"{Number(value)} L";
 
     private static string Number(double value) => Math.Round(value, 1).ToString(System.Globalization.CultureInfo.InvariantCulture);
 }

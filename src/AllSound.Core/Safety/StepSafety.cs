@@ -79,13 +79,23 @@ public static class StepHazards
         }
 
         return new StepSafety(
-            [.. protection.Distinct(StringComparer.Ordinal)],
+            [.. Enough(protection)],
             [.. cautions.Distinct(StringComparer.Ordinal)],
             Waste(act, lead),
             Hold(act, before, first),
             Others(act, lead, inside, surface)
         );
     }
+
+    // Each of a row does what those before it do: only the last that is asked for is worn.
+    private static readonly ImmutableArray<ImmutableArray<string>> Rising =
+    [
+        ["mask FFP2", "mask FFP3", "half mask P3", "half mask A2P3"],
+        ["gloves", "chemical gauntlets"],
+    ];
+
+    private static IEnumerable<string> Enough(List<string> protection) =>
+        protection.Distinct(StringComparer.Ordinal).Where(p => !Rising.Any(row => row.Contains(p) && row.Skip(row.IndexOf(p) + 1).Any(protection.Contains)));
 
     /// <summary>Does the act disturb old paint? Everything does that only works where lead is absent or controlled.</summary>
     public static bool Disturbs(Act act)

@@ -30,7 +30,9 @@ internal static class Preferring
         if (mine.ElapsedDays < least.ElapsedDays - 0.2)
         {
             lines.Add(
-                FormattableString.Invariant($"Prefer it when {least.ElapsedDays - mine.ElapsedDays:0.#} days fewer are worth {mine.Money - least.Money:0.00} {currency}.")
+                FormattableString.Invariant(
+                    $"Prefer it when being done sooner, by {24 * (least.ElapsedDays - mine.ElapsedDays):0} hours of the clock, is worth {mine.Money - least.Money:0.00} {currency}."
+                )
             );
         }
 

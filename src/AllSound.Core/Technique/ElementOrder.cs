@@ -187,10 +187,8 @@ public static class ElementOrders
         ArgumentNullException.ThrowIfNull(surface);
         var id = surface.Element switch
         {
-            Element.Window => surface.Form?.Kind is "sash" or "window-sash" ? "sash" : "casement",
-            Element.Door => surface.Form?.Kind is { } kind && kind.Contains("panel", StringComparison.Ordinal) ? "panel-door"
-            : surface.Form is null ? "panel-door"
-            : "flush-door",
+            Element.Window => surface.Form?.Kind == "sash" ? "sash" : "casement",
+            Element.Door => surface.Form?.Kind == "door-flush" ? "flush-door" : "panel-door",
             Element.Radiator => "radiator",
             Element.Railing => "railings",
             Element.Column => "column",

@@ -56,7 +56,7 @@ test("litres, tins and hours for the whole job", async ({ page }) => {
 test("the document prints a sheet for the room and one for each surface", async ({ page }) => {
   await page.goto(at("document"));
   await expect(page.getByRole("heading", { name: "Specification: Ticket office" })).toBeVisible();
-  await expect(page.getByRole("article").filter({ hasText: "revision" })).toHaveCount(3);
+  await expect(page.getByRole("article").filter({ hasText: "revision" })).toHaveCount(4);
   await page.emulateMedia({ media: "print" });
   await expect(page.getByRole("navigation", { name: "Views" })).toBeHidden();
   const pdf = await page.pdf({ preferCSSPageSize: true });

@@ -7,6 +7,7 @@ import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
 import { StepList } from "../work/StepList";
+import { Sheet } from "./Sheet";
 import { WrittenDocument } from "./WrittenDocument";
 
 const kinds = [
@@ -66,13 +67,12 @@ function Drawn() {
   if (!space) return <p style={{ padding: 16 }}>Add a room first.</p>;
   return (
     <div>
-      <article className="paper">
-        <div className="titleblock">
-          <h1>Specification: {space.space.title}</h1>
-          <span>{today}</span>
-          <strong>{job.title}</strong>
-          <span className="soft">{surfaces.length} surfaces</span>
-        </div>
+      <Sheet
+        title={`Specification: ${space.space.title}`}
+        under={job.title}
+        date={today}
+        mark={`${surfaces.length} surfaces · revision ${job.version}`}
+      >
         <div style={{ height: 250, margin: "10px 0" }}>
           <UnfoldedRoom space={space} selected="" onSelect={(surface) => go({ view: "survey", surface })} />
         </div>
@@ -111,7 +111,7 @@ function Drawn() {
           Times are for one person and surface by surface; lives are judgements. Local rules on lead, asbestos,
           electricity, heights and waste come before anything said here, and licensed work is for licensed people.
         </p>
-      </article>
+      </Sheet>
       {views.map((v) => (
         <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.title} date={today} />
       ))}
@@ -123,15 +123,12 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
   const option = view.specification.options.find((o) => o.id === view.chosen);
   const others = view.specification.options.filter((o) => o !== option);
   return (
-    <article className="paper">
-      <div className="titleblock">
-        <h1>{view.surface.title}</h1>
-        <span>{date}</span>
-        <strong>
-          {jobTitle}, {view.spaceTitle}
-        </strong>
-        <span className="soft">revision {view.version}</span>
-      </div>
+    <Sheet
+      title={view.surface.title}
+      under={`${jobTitle}, ${view.spaceTitle}`}
+      date={date}
+      mark={`revision ${view.version}`}
+    >
       {view.holds.map((h) => (
         <div key={h.need} className="hold" style={{ marginTop: 10 }}>
           <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
@@ -179,6 +176,6 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
           </ul>
         </>
       )}
-    </article>
+    </Sheet>
   );
 }

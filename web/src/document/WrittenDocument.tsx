@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, ask, type Schemas } from "../api/client";
 import { usePlace } from "../shell/Place";
+import { Sheet } from "./Sheet";
 
 /** A document as written by the server, a sheet for each page; every sheet stands on its own. */
 export function WrittenDocument({ kind, date }: { kind: string; date: string }) {
@@ -15,22 +16,26 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
   return (
     <>
       {document.pages.map((page) => (
-        <article key={`${page.place}${page.surface ?? ""}`} className={`paper ${kind}`}>
-          <div className="titleblock">
-            <h1>{page.surface ?? document.title}</h1>
-            <span>{document.date}</span>
-            <strong>{[document.title, document.job, page.place].filter((x) => x !== "").join(" · ")}</strong>
-            <span className="soft">revision {document.revision}</span>
-          </div>
+        <Sheet
+          key={`${page.place}${page.surface ?? ""}`}
+          kind={kind}
+          title={page.surface ?? document.title}
+          under={[document.title, document.job, page.place].filter((x) => x !== "").join(" · ")}
+          date={document.date}
+          mark={`revision ${document.revision}`}
+        >
           {page.blocks.map((block, i) => {
             const key = `${i}${block.kind}`;
             return <BlockView key={key} block={block} />;
           })}
-        </article>
+        </Sheet>
       ))}
     </>
   );
 }
+
+/** A number, perhaps with its unit: kept on one line. */
+const isNumber = (cell: string) => /^[\d.,]+( [A-Z]{3})?$/.test(cell);
 
 function BlockView({ block }: { block: Schemas["Block"] }) {
   switch (block.kind) {
@@ -76,7 +81,9 @@ function BlockView({ block }: { block: Schemas["Block"] }) {
                       {cell}
                     </th>
                   ) : (
-                    <td key={key}>{cell}</td>
+                    <td key={key} className={isNumber(cell) ? "short" : undefined}>
+                      {cell}
+                    </td>
                   );
                 })}
               </tr>
