@@ -40,18 +40,17 @@ public sealed class SearchTests
                 continue;
             }
 
-            var condition = problem.Start;
+            var state = problem.Start;
             var ahead = problem.Ahead;
             var left = found.Cost;
             foreach (var act in found.Acts)
             {
-                var satisfied = problem.Satisfied(condition);
-                Assert.InRange(problem.Bound(condition, satisfied, ahead) ?? long.MaxValue, 0, left);
+                var satisfied = problem.Satisfied(state, out _);
+                Assert.InRange(problem.Bound(state, satisfied, ahead) ?? long.MaxValue, 0, left);
                 var place = Array.IndexOf(problem.Acts, act);
-                var cost = problem.Costs[place];
-                ahead = problem.Pass(ahead, place, satisfied);
-                left -= condition.Get(Facets.Film) == Film.None ? cost.Bare : cost.WithFilm;
-                condition = Treatments.Settled(condition, act);
+                ahead = problem.Pass(ahead, place, state);
+                left -= problem.Cost(state, place);
+                state = problem.After(state, place);
             }
 
             Assert.Equal(0, left);

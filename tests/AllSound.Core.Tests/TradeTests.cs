@@ -51,7 +51,22 @@ public sealed class TradeTests
             Specify(sheet).Options,
             o => Assert.NotEqual(CoatFamily.Alkyd, o.Steps.First(s => s.Act.Product is not null && s.Act.Operation.Role != CoatRole.None).Act.Product!.Family)
         );
-        Assert.Contains(Audit(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk").Faults, f => f.Need.Id.StartsWith("ground-", StringComparison.Ordinal));
+        Assert.Contains(Audit(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk").Faults, f => f.Step == 3 && f.Need.Id == "iron");
+    }
+
+    [Theory]
+    [InlineData("pr_steel", "iron")]
+    [InlineData("sp_metal", "iron")]
+    [InlineData("pr_galv", "own-ground-p_galv_ac")]
+    [InlineData("pr_siloxane", "own-ground-p_siloxane")]
+    [InlineData("pr_bond", null)]
+    [InlineData("se_stabilise/p_stab_wb", null)]
+    public void A_primer_made_for_one_ground_has_no_business_on_another_even_over_old_paint(string step, string? need)
+    {
+        // Common practice, from memory: metal and masonry first coats are for metal and masonry; binders and bonding primers go over old paint.
+        var door = Surface(Element.Door, "sw", Good with { Key = Key.Shiny }, [Coat("alkyd_gloss")]);
+        var unsuited = Audit(door, "mk_floor", step).Faults.Where(f => f.Step == 2 && f.Need.Any.All(t => t.Facet == Facets.Substrate)).ToArray();
+        Assert.Equal(need, unsuited.SingleOrDefault()?.Need.Id);
     }
 
     [Fact]

@@ -3,79 +3,58 @@ namespace AllSound.Core.Specification;
 /// <summary>
 /// Sets of acts of which every finished sequence must use at least one, with costs handed out so that they sum to a
 /// bound from below. Found once, at the start, by the LM-cut method (Helmert and Domshlak 2009, from memory); along a
-/// sequence those not yet used are still to pay. Finish coats count each for itself: the second coat is an act of its own.
+/// sequence those not yet used are still to pay. An act counts anew for everything that it finds otherwise: see <see cref="ContextSplit"/>.
 /// </summary>
 internal sealed class ActionLandmarks
 {
     /// <summary>Most landmarks kept.</summary>
     private const int Most = 64;
 
-    // Places beyond the needs, for "mended after coat 1", "after coat 2" and so on.
+    // The last places, for "mended after coat 1", "after coat 2" and so on.
     private const int Mended = IndexSet.Capacity - 1;
 
     private readonly long[] costs = new long[Most];
     private readonly ulong[] hits;
-    private readonly bool[] spread;
-    private readonly int copies;
+    private readonly ContextSplit? split;
     private int count;
 
-    private ActionLandmarks()
-    {
-        hits = [];
-        spread = [];
-        copies = 1;
-    }
+    private ActionLandmarks() => hits = [];
 
     /// <summary>No landmarks: a bound of nothing.</summary>
     public static ActionLandmarks None { get; } = new();
 
-    /// <param name="goal">The goal's needs.</param>
-    /// <param name="start">Needs that hold at the start, clocks included.</param>
-    /// <param name="acts">The acts: their needs, what they can give, their cost; null where the act is not among them.</param>
-    /// <param name="coats">Needs that count finish coats, the first coat first, as far as the goal asks.</param>
-    /// <param name="between">A need that every finish coat spoils and the next asks for again, or -1.</param>
-    public ActionLandmarks(IndexSet goal, IndexSet start, IReadOnlyList<(IndexSet Needs, IndexSet Gives, long Cost)?> acts, ReadOnlySpan<int> coats, int between)
-    {
-        copies = Math.Max(1, coats.Length);
-        hits = new ulong[acts.Count * copies];
-        spread = new bool[acts.Count];
-        var counted = default(IndexSet);
-        foreach (var need in coats)
-        {
-            counted |= IndexSet.Of(need);
-        }
+    /// <summary>Places at the end of a set that it keeps for itself.</summary>
+    public const int OwnPlaces = 8;
 
-        var cut = new Cut(goal, start, hits.Length);
-        for (var a = 0; a < acts.Count; a++)
+    /// <param name="goal">The goal's needs.</param>
+    /// <param name="start">Needs that hold at the start.</param>
+    /// <param name="split">The acts, told apart by what they find.</param>
+    /// <param name="acts">By act: what it can give, and its cost; null where the act is not among them.</param>
+    /// <param name="between">A need that every finish coat spoils and the next asks for again, or -1.</param>
+    public ActionLandmarks(IndexSet goal, IndexSet start, ContextSplit split, (IndexSet Gives, long Cost)?[] acts, int between)
+    {
+        this.split = split;
+        hits = new ulong[split.Copies.Length];
+        var cut = new Cut(goal, start | split.Start, hits.Length);
+        for (var slot = 0; slot < hits.Length; slot++)
         {
-            if (acts[a] is not { } act)
+            var copy = split.Copies[slot];
+            if (acts[copy.Act] is not { } act)
             {
                 continue;
             }
 
-            var finish = act.Gives.Overlaps(counted);
-            // Other acts need telling apart by coat only when they mend what the coat before spoilt.
-            var mends = !finish && between >= 0 && act.Gives.Contains(between);
-            for (var k = 0; k < (finish || mends ? copies : 1); k++)
+            var needs = copy.Needs;
+            var gives = copy.Gives & (act.Gives | split.Places);
+            if (between >= 0 && copy.Coat is > 0 and < OwnPlaces)
             {
-                var needs = act.Needs;
-                var gives = act.Gives;
-                if (finish)
-                {
-                    needs |= k > 0 ? IndexSet.Of(coats[k - 1]) : default;
-                    needs |= k > 0 && between >= 0 ? IndexSet.Of(Mended - k) : default;
-                    gives = (gives - counted) | IndexSet.Of(coats[k]);
-                }
-                else if (mends && k > 0)
-                {
-                    needs |= IndexSet.Of(coats[k - 1]);
-                    gives |= IndexSet.Of(Mended - k);
-                }
-
-                cut.Add(needs, gives, act.Cost, (a * copies) + k);
+                // What mends after a coat, and what is laid over the coat, meet in a place of their own.
+                var mended = IndexSet.Of(Mended - copy.Coat);
+                gives |= gives.Contains(between) ? mended : default;
+                needs |= needs.Contains(between) ? mended : default;
             }
 
-            spread[a] = finish || mends;
+            cut.Add(needs, gives, act.Cost, slot);
         }
 
         while (count < Most && cut.Next() is { } found)
@@ -92,10 +71,8 @@ internal sealed class ActionLandmarks
     /// <summary>All landmarks, one bit each.</summary>
     public ulong All => count == 64 ? ulong.MaxValue : (1UL << count) - 1;
 
-    /// <summary>The landmarks that an act uses.</summary>
-    /// <param name="act">Place of the act.</param>
-    /// <param name="coat">How many finish coats lie on already.</param>
-    public ulong HitBy(int act, int coat) => count == 0 ? 0 : hits[(act * copies) + (spread[act] ? Math.Min(coat, copies - 1) : 0)];
+    /// <summary>The landmarks that an act uses in a state.</summary>
+    public ulong HitBy(int act, in State state) => split is null ? 0 : hits[split.Of(act, state)];
 
     /// <summary>What is still to pay when these landmarks are open.</summary>
     public long Bound(ulong open)

@@ -4,68 +4,65 @@ using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
-/// <summary>Looks for the finish: which of those that the brief allows make an option that nothing beats.</summary>
-internal static class FinishSearch
+/// <summary>
+/// Looks for the finish: the cheapest sequence of all, the one that is cheapest by the year, and the cheapest with the
+/// longest-lived finish that can be had. What is found for one tells where the others need not be looked for.
+/// </summary>
+internal sealed class FinishSearch(ImmutableArray<CoatingClass> finishes, Func<CoatingClass, double> life, Func<IReadOnlyCollection<CoatingClass>, Problem> over)
 {
-    // The cheapest sequence for each finish that can be the cheapest of all, the cheapest by the year, or the longest
-    // lived. A bound from below tells which finishes cannot, without a search. Finishes that differ only in price share
-    // their cheapest sequence as long as it lays no more coats than the goal asks: a dearer one gains nothing by another.
-    public static void Run(
-        ImmutableArray<CoatingClass> finishes,
-        Interchangeable kinds,
-        Func<CoatingClass, double> life,
-        Func<CoatingClass, long> price,
-        Func<CoatingClass, Problem> over,
-        List<IReadOnlyList<Act>> found
-    )
+    private readonly List<IReadOnlyList<Act>> found = [];
+
+    /// <summary>What was found, the cheapest first; empty when there is no way with any of the finishes.</summary>
+    public IReadOnlyList<IReadOnlyList<Act>> Found => found;
+
+    /// <summary>True when some search gave up: then something cheaper may exist.</summary>
+    public bool Cut { get; private set; }
+
+    /// <summary>The longest-lived finishes with which there is a way; empty when there is none.</summary>
+    public ImmutableArray<CoatingClass> Lasting { get; private set; } = [];
+
+    /// <summary>Runs the searches.</summary>
+    public void Run()
     {
-        var shared = new Dictionary<int, IReadOnlyList<Act>>();
-        var bestCost = double.MaxValue;
-        var bestByYear = double.MaxValue;
-        var bestOfLongest = double.MaxValue;
-        var candidates = finishes
-            .Select(f => (Finish: f, Kind: kinds.Kind(f), Life: life(f), Problem: new Lazy<Problem>(() => over(f))))
-            .GroupBy(c => c.Kind)
-            .SelectMany(kind =>
-            {
-                // One bound for the kind, of its cheapest; none of the others can be cheaper.
-                var sorted = kind.OrderBy(c => price(c.Finish)).ToArray();
-                var least = sorted[0].Problem.Value.LeastCost;
-                return least is { } bound ? sorted.Select(c => (c.Finish, c.Kind, c.Life, c.Problem, Bound: (double)bound)) : [];
-            })
-            .OrderBy(c => c.Bound / c.Life)
-            .ToArray();
-        var longest = candidates.Select(c => c.Life).DefaultIfEmpty(0).Max();
-        foreach (var candidate in candidates)
+        if (Seek(finishes, long.MaxValue) is not ({ } least, var cost))
         {
-            var lasts = candidate.Life >= longest;
-            if (candidate.Bound >= bestCost && candidate.Bound / candidate.Life >= bestByYear && !(lasts && candidate.Bound < bestOfLongest))
-            {
-                continue;
-            }
+            return;
+        }
 
-            if (shared.TryGetValue(candidate.Kind, out var known))
+        var byYear = cost / life(Finish(least));
+        Lasting = [.. finishes.Where(f => life(f) >= life(Finish(least)))];
+        var longer = finishes.GroupBy(life).Where(g => g.Key > life(Finish(least))).OrderByDescending(g => g.Key).ToList();
+        var longest = 0;
+        for (; longest < longer.Count; longest++)
+        {
+            if (Seek([.. longer[longest]], long.MaxValue) is ({ }, var dearer))
             {
-                var swapped = Interchangeable.Swap(known, candidate.Finish);
-                found.Add(swapped);
-                continue;
-            }
-
-            var made = candidate.Problem.Value;
-            var result = Search.Cheapest(made, limit: Search.OneFinish);
-            if (result.Acts is not { } acts)
-            {
-                continue;
-            }
-
-            found.Add(acts);
-            bestCost = Math.Min(bestCost, result.Cost);
-            bestByYear = Math.Min(bestByYear, result.Cost / candidate.Life);
-            bestOfLongest = lasts ? Math.Min(bestOfLongest, result.Cost) : bestOfLongest;
-            if (acts.Count(a => a.Operation.Role == CoatRole.Finish) <= made.CoatsAsked)
-            {
-                shared[candidate.Kind] = acts;
+                byYear = Math.Min(byYear, dearer / longer[longest].Key);
+                Lasting = [.. longer[longest]];
+                break;
             }
         }
+
+        // Nothing costs less than the least: by the year a life in between wins only where even that would do.
+        foreach (var between in longer.Skip(longest + 1).Where(g => cost / g.Key < byYear))
+        {
+            var below = (long)(byYear * between.Key);
+            byYear = Seek([.. between], below) is ({ }, var some) ? Math.Min(byYear, some / between.Key) : byYear;
+        }
     }
+
+    private (IReadOnlyList<Act> Acts, long Cost)? Seek(ImmutableArray<CoatingClass> some, long below)
+    {
+        var result = Search.Cheapest(over(some), below: below);
+        Cut |= !result.Complete;
+        if (result.Acts is not { } acts)
+        {
+            return null;
+        }
+
+        found.Add(acts);
+        return (acts, result.Cost);
+    }
+
+    private static CoatingClass Finish(IReadOnlyList<Act> acts) => acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
 }

@@ -11,7 +11,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 {
     /// <summary>The options, or what holds or blocks the surface.</summary>
     public Specified Said(Sought sought, ImmutableArray<string> notes) =>
-        sought.Sequences.IsEmpty ? Stopped(sought.Missing, notes) : With(Choosing.Choose([.. sought.Sequences.Select(Build)]), notes);
+        sought.Sequences.IsEmpty
+            ? Stopped(sought.Missing, [.. notes, .. Cut(sought)])
+            : With(Choosing.Choose([.. sought.Sequences.Select(Build)]), [.. notes, .. Cut(sought)]);
 
     /// <summary>Options by the house rules, with the cheapest that goes against one beside them.</summary>
     public Specified Beside(Sought byRules, Sought without)
@@ -20,13 +22,13 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         var other = Choosing.Choose([.. without.Sequences.Select(Build)]).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
         if (other is null)
         {
-            return With(own, []);
+            return With(own, Cut(byRules));
         }
 
         // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
         ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.MinBy(Choosing.Standing)!);
         var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
-        return With([.. kept.Select(o => Choosing.Against(o, other)), named], []);
+        return With([.. kept.Select(o => Choosing.Against(o, other)), named], [.. Cut(byRules).Concat(Cut(without)).Distinct()]);
     }
 
     /// <summary>Which house rules cannot be followed here, and for want of what.</summary>
@@ -41,6 +43,12 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             .ToImmutableArray();
         return broken.IsEmpty && !without.Sequences.IsEmpty ? [$"The house rules leave no way here: {string.Join("; ", byRules.Missing.Select(n => n.Title))}."] : broken;
     }
+
+    // Nobody is told that a thing is best when not everything was tried.
+    private static ImmutableArray<string> Cut(Sought sought) =>
+        !sought.Cut ? []
+        : sought.Sequences.IsEmpty ? ["The search was cut short before it had tried everything: a way may exist that was not found."]
+        : ["The search was cut short before it had tried everything: a better option may exist."];
 
     private string? Against(Option option)
     {

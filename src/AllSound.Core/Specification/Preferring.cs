@@ -27,11 +27,12 @@ internal static class Preferring
             );
         }
 
-        if (mine.ElapsedDays < least.ElapsedDays - 0.2)
+        var sooner = Math.Round(least.ElapsedDays - mine.ElapsedDays, 1);
+        if (sooner > 0.2)
         {
             lines.Add(
                 FormattableString.Invariant(
-                    $"Prefer it when being done sooner, by {24 * (least.ElapsedDays - mine.ElapsedDays):0} hours of the clock, is worth {mine.Money - least.Money:0.00} {currency}."
+                    $"Prefer it when being done {sooner:0.#} {(sooner == 1 ? "day" : "days")} sooner is worth {mine.Money - least.Money:0.00} {currency}."
                 )
             );
         }

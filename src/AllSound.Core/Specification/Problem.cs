@@ -48,7 +48,7 @@ internal sealed class Problem
         }
 
         used = Unbeaten();
-        var now = bench.Satisfied(bench.Start);
+        var now = bench.States.Satisfied(Start, out _);
         IsPossible = Reachable(now);
         achievers = new IndexSet[bench.Count];
         for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
@@ -60,10 +60,10 @@ internal sealed class Problem
         }
 
         // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
-        var filmGone = bench.Start.Get(Facets.Film) == Film.None;
+        var filmGone = FilmGone(Start);
         var gone = bench.Local(Needs.FilmGone);
-        var byAct = new (IndexSet, IndexSet, long)?[acts.Length];
-        var stripping = new (IndexSet, IndexSet, long)?[acts.Length];
+        var byAct = new (IndexSet, long)?[acts.Length];
+        var stripping = new (IndexSet, long)?[acts.Length];
         var kept = new List<(IndexSet, IndexSet, long)>(acts.Length);
         var off = new List<(IndexSet, IndexSet, long)>(acts.Length);
         var all = new List<(IndexSet, IndexSet, long)>(acts.Length);
@@ -78,13 +78,13 @@ internal sealed class Problem
             }
             else
             {
-                byAct[i] = (needs, bench.GivesKeeping[i], Costs[i].WithFilm);
-                kept.Add(byAct[i]!.Value);
+                byAct[i] = (bench.GivesKeeping[i], Costs[i].WithFilm);
+                kept.Add((needs, bench.GivesKeeping[i], Costs[i].WithFilm));
                 off.Add((needs, bench.Gives[i], Costs[i].Bare));
                 all.Add((needs, bench.Gives[i], Cheaper(i)));
             }
 
-            stripping[i] = (needs, acts[i].Strips && gone >= 0 ? bench.Gives[i] | IndexSet.Of(gone) : bench.Gives[i], filmGone ? Costs[i].Bare : Cheaper(i));
+            stripping[i] = (acts[i].Strips && gone >= 0 ? bench.Gives[i] | IndexSet.Of(gone) : bench.Gives[i], filmGone ? Costs[i].Bare : Cheaper(i));
             finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
@@ -98,14 +98,15 @@ internal sealed class Problem
 
         // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
         var keep = filmGone ? null : keeping.Bound(now);
-        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(Goal, now, byAct, coatCounts, between);
+        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(Goal, now, bench.Split, byAct, between);
         var mayPay =
             filmGone || keep is null || (cheapestStrip != NoStrip && any.Bound(now) + cheapestStrip < StripMayPay * Math.Max(keep.Value, keptActs.Bound(keptActs.All)));
-        goneActs = mayPay ? new ActionLandmarks(filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), now, stripping, coatCounts, between) : ActionLandmarks.None;
+        goneActs = mayPay ? new ActionLandmarks(filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), now, bench.Split, stripping, between) : ActionLandmarks.None;
         ByFewestGivers = [.. any.Close(Goal).Indexes().OrderBy(n => achievers[n].Count)];
     }
 
-    public Condition Start => bench.Start;
+    /// <summary>The state to start from.</summary>
+    public State Start => bench.States.Start;
 
     public IndexSet Goal { get; }
 
@@ -133,46 +134,43 @@ internal sealed class Problem
     /// <summary>What an act needs.</summary>
     public ref readonly IndexSet NeedsOf(int act) => ref bench.NeedsOf[act];
 
-    /// <summary>The needs that hold of a condition.</summary>
-    public IndexSet Satisfied(in Condition condition) => bench.Satisfied(condition);
+    /// <summary>The needs that hold of a state, and a number that it shares with all that it can be compared with.</summary>
+    public IndexSet Satisfied(in State state, out ulong group) => bench.States.Satisfied(state, out group);
 
-    /// <summary>The condition once an act is done and dry.</summary>
-    public Condition Settled(in Condition condition, int act) => bench.Settled(condition, act);
+    /// <summary>The state once an act is done and dry.</summary>
+    public State After(in State state, int act) => bench.States.After(state, act);
+
+    /// <summary>Is one state in every way at least as good as another?</summary>
+    public bool AtLeast(in State better, in State worse) => bench.States.AtLeast(better, worse);
+
+    /// <summary>What an act costs in a state.</summary>
+    public long Cost(in State state, int act) => FilmGone(state) ? Costs[act].Bare : Costs[act].WithFilm;
 
     /// <summary>Acts (by place in <see cref="Acts"/>) whose needs all hold.</summary>
     public IndexSet Applicable(in IndexSet satisfied) => bench.Applicable(satisfied) & used;
 
-    /// <summary>Acts (by place in <see cref="Acts"/>) that could help in a condition.</summary>
-    public IndexSet Changing(in Condition condition) => bench.CanHelp(condition);
+    /// <summary>Acts (by place in <see cref="Acts"/>) that could help in a state: the others change nothing for the better.</summary>
+    public IndexSet Changing(in State state) => bench.States.Changing(state);
 
     /// <summary>The landmarks that are open at the start.</summary>
     public Ahead Ahead => new(keptActs.All, goneActs.All);
 
     /// <summary>A bound from below on the whole cost, or null when the goal is out of reach.</summary>
-    public long? LeastCost => IsPossible ? Bound(Start, Satisfied(Start), Ahead) : null;
+    public long? LeastCost => IsPossible ? Bound(Start, Satisfied(Start, out _), Ahead) : null;
 
     /// <summary>The landmarks that are still open when an act is done.</summary>
     /// <param name="ahead">Those open before.</param>
     /// <param name="act">The act, by place in <see cref="Acts"/>.</param>
-    /// <param name="satisfied">Needs that held before.</param>
-    public Ahead Pass(Ahead ahead, int act, in IndexSet satisfied)
-    {
-        var coat = 0;
-        while (coat < coatCounts.Length && satisfied.Contains(coatCounts[coat]))
-        {
-            coat++;
-        }
-
-        return new(ahead.Kept & ~keptActs.HitBy(act, coat), ahead.Gone & ~goneActs.HitBy(act, coat));
-    }
+    /// <param name="state">The state before.</param>
+    public Ahead Pass(Ahead ahead, int act, in State state) => new(ahead.Kept & ~keptActs.HitBy(act, state), ahead.Gone & ~goneActs.HitBy(act, state));
 
     /// <summary>A bound from below on what is still to pay, or null when the goal is out of reach.</summary>
-    /// <param name="condition">The condition.</param>
+    /// <param name="state">The state.</param>
     /// <param name="satisfied">Needs that hold of it.</param>
     /// <param name="ahead">Landmarks that are open on some way by which it was reached.</param>
-    public long? Bound(in Condition condition, in IndexSet satisfied, Ahead ahead)
+    public long? Bound(in State state, in IndexSet satisfied, Ahead ahead)
     {
-        if (condition.Get(Facets.Film) == Film.None)
+        if (FilmGone(state))
         {
             return Larger(bare.Bound(satisfied), goneActs.Bound(ahead.Gone));
         }
@@ -184,6 +182,8 @@ internal sealed class Problem
 
     /// <summary>The needs that must still come true on every way to the goal.</summary>
     public IndexSet Open(in IndexSet satisfied) => any.Open(satisfied);
+
+    private bool FilmGone(in State state) => bench.States.FilmGone(state);
 
     private static long? Larger(long? bound, long other) => bound is { } b ? Math.Max(b, other) : null;
 
@@ -207,8 +207,8 @@ internal sealed class Problem
         return Goal.IsSubsetOf(held);
     }
 
-    // Of acts that come to the same here, one that asks for no more and costs no more, with the film on or off, stands
-    // for the others: whatever sequence uses another is no better than the one with it.
+    // An act that asks for no more, costs no more with the film on or off, and leaves everything at least as good, stands
+    // for the other: whatever sequence uses the other is no better than the one with it.
     private IndexSet Unbeaten()
     {
         var kept = default(IndexSet);
@@ -217,7 +217,7 @@ internal sealed class Problem
             var beaten = false;
             for (var j = used.Next(0); j >= 0 && !beaten; j = used.Next(j + 1))
             {
-                beaten = j != i && bench.Kind(i) == bench.Kind(j) && Beats(j, i) && !(i < j && Beats(i, j));
+                beaten = j != i && Beats(j, i) && !(i < j && Beats(i, j));
             }
 
             kept |= beaten ? default : IndexSet.Of(i);
@@ -226,7 +226,8 @@ internal sealed class Problem
         return kept;
     }
 
-    private bool Beats(int a, int b) => Costs[a].WithFilm <= Costs[b].WithFilm && Costs[a].Bare <= Costs[b].Bare && bench.NeedsOf[a].IsSubsetOf(bench.NeedsOf[b]);
+    private bool Beats(int a, int b) =>
+        bench.NeedsOf[a].IsSubsetOf(bench.NeedsOf[b]) && Costs[a].WithFilm <= Costs[b].WithFilm && Costs[a].Bare <= Costs[b].Bare && bench.Outdoes(a, b);
 
     // Before the film is off a spot is smaller; after, an edge is none.
     private long Cheaper(int act) => Math.Min(Costs[act].Bare, Costs[act].WithFilm);

@@ -11,7 +11,8 @@ namespace AllSound.Core.Specification;
 /// <summary>What a search over the whole brief came to.</summary>
 /// <param name="Sequences">Cheapest sequences found, by different weights and finishes.</param>
 /// <param name="Missing">Why there is none: needs that nothing allowed meets.</param>
-internal sealed record Sought(ImmutableArray<IReadOnlyList<Act>> Sequences, ImmutableArray<Need> Missing);
+/// <param name="Cut">True when a search gave up before it had tried everything: then something better may exist.</param>
+internal sealed record Sought(ImmutableArray<IReadOnlyList<Act>> Sequences, ImmutableArray<Need> Missing, bool Cut);
 
 /// <summary>Searches for the specifications of a surface that nothing else beats.</summary>
 public static class Specifier
@@ -56,33 +57,31 @@ public static class Specifier
         var bench = new Workbench(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts);
         if (!bench.Missing.IsEmpty)
         {
-            return new Sought([], bench.Missing);
+            return new Sought([], bench.Missing, Cut: false);
         }
 
-        var kinds = GroundActs.Of(appraised.Condition).Finishes;
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
         Problem Over(Weights weights, IReadOnlyCollection<CoatingClass> some, params Need[] more) =>
             new(bench, [.. more, .. goal.NeedsWith([.. some])], a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!), prices, weights);
 
-        // Of finishes that differ only in price the cheapest by these weights stands for all.
-        CoatingClass[] Cheapest(Weights weights) => [.. finishes.GroupBy(kinds.Kind).Select(kind => kind.MinBy(f => CoatPrice(acts, f, prices, weights))!)];
-
-        var found = new List<IReadOnlyList<Act>>();
-        Try(Over(Weights.Soonest, Cheapest(Weights.Soonest)), found);
-        Try(Over(Weights.Gentlest, Cheapest(Weights.Gentlest)), found);
-        FinishSearch.Run(finishes, kinds, f => Life(f, surface), f => CoatPrice(acts, f, prices, Weights.LeastCost), f => Over(Weights.LeastCost, [f]), found);
-
-        // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        if (StrippingIsAChoice(appraised.Condition) && finishes.MaxBy(f => Life(f, surface)) is { } lasting)
+        var searches = new FinishSearch(finishes, f => Life(f, surface), some => Over(Weights.LeastCost, some));
+        searches.Run();
+        if (searches.Found.Count == 0)
         {
-            Try(Over(Weights.LeastCost, [lasting], N.FilmGone), found);
+            return new Sought([], goal.Needs, searches.Cut);
         }
 
-        return new Sought([.. found], found.Count == 0 ? goal.Needs : []);
-    }
+        List<Problem> others = [Over(Weights.Soonest, finishes), Over(Weights.Gentlest, finishes)];
 
-    private static long CoatPrice(Act[] acts, CoatingClass finish, Prices prices, Weights weights) =>
-        acts.Where(a => a.Product == finish && a.Operation.Role == CoatRole.Finish).Min(a => prices.Of(a, weights, filmGone: false));
+        // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
+        if (StrippingIsAChoice(appraised.Condition))
+        {
+            others.Add(Over(Weights.LeastCost, searches.Lasting, N.FilmGone));
+        }
+
+        var results = others.ConvertAll(p => Search.Cheapest(p));
+        return new Sought([.. searches.Found, .. results.Where(r => r.Acts is not null).Select(r => r.Acts!)], [], searches.Cut || results.Exists(r => !r.Complete));
+    }
 
     private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
 
@@ -90,12 +89,4 @@ public static class Specifier
     private static bool StrippingIsAChoice(in Condition condition) =>
         condition.Get(Facets.Film) != Film.None
         && (condition.Get(Facets.Loose) == Presence.Present || condition.Get(Facets.Edges) == Edges.Lifting || condition.Get(Facets.Load) == LayerLoad.Heavy);
-
-    private static void Try(Problem problem, List<IReadOnlyList<Act>> found)
-    {
-        if (Search.Cheapest(problem).Acts is { } acts)
-        {
-            found.Add(acts);
-        }
-    }
 }

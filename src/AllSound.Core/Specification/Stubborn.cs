@@ -1,5 +1,3 @@
-using AllSound.Core.Surfaces;
-
 namespace AllSound.Core.Specification;
 
 /// <summary>
@@ -14,15 +12,15 @@ internal static class Stubborn
 
     /// <summary>The applicable acts to try, by place in the problem's list.</summary>
     /// <param name="problem">The problem.</param>
-    /// <param name="condition">The condition.</param>
+    /// <param name="state">The state.</param>
     /// <param name="satisfied">Needs that hold now, drying clocks included.</param>
     /// <param name="open">Needs that are still to come true on every way to the goal.</param>
-    public static IndexSet Choose(Problem problem, in Condition condition, in IndexSet satisfied, in IndexSet open)
+    public static IndexSet Choose(Problem problem, in State state, in IndexSet satisfied, in IndexSet open)
     {
         var applicable = problem.Applicable(satisfied);
 
-        // An act that would change nothing now begins no cheapest sequence, but what it interferes with still counts.
-        var useful = applicable & problem.Changing(condition);
+        // An act that would change nothing for the better now begins no cheapest sequence, but what it interferes with still counts.
+        var useful = applicable & problem.Changing(state);
         var best = useful;
         var fewest = useful.Count;
         var tries = Tries;

@@ -6,15 +6,17 @@ namespace AllSound.Core.Specification;
 
 /// <summary>
 /// What matters on one surface, made ready once for all the searches on it: the acts that can help, and the needs that
-/// can ever be open, numbered anew so that their sets are small.
+/// can ever be open, numbered anew so that their sets are small. Where something is missing there is nothing to search,
+/// and only <see cref="Missing"/> is to be asked for.
 /// </summary>
 internal sealed class Workbench
 {
     private readonly GroundActs ground;
-    private readonly int[] local;
-    private readonly (int Facet, IndexSet[] ByValue)[] held;
-    private readonly (int Facet, IndexSet[] ByValue)[] changing;
-    private readonly IndexSet[] needing;
+    private readonly int[] local = [];
+
+    // Pairs of acts: 0 not looked at yet, 1 the first outdoes the second, 2 it does not.
+    private readonly byte[] outdoes = [];
+    private readonly IndexSet[] needing = [];
     private readonly IndexSet everyAct;
     private readonly IndexSet everyNeed;
 
@@ -24,26 +26,30 @@ internal sealed class Workbench
     /// <param name="allowed">Acts that the brief allows.</param>
     public Workbench(Condition start, IEnumerable<Need> goal, IEnumerable<Need> also, Act[] allowed)
     {
-        Start = start;
         ground = GroundActs.Of(start);
         var wanted = goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         var more = also.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         var relevance = Relevance.Of(wanted, more, Array.FindAll(allowed, ground.IsPossible), start);
         Missing = relevance.Missing;
         Acts = relevance.Acts;
+        if (!Missing.IsEmpty)
+        {
+            return;
+        }
+
         if (Acts.Length > IndexSet.Capacity)
         {
             throw new InvalidOperationException($"More than {IndexSet.Capacity} acts matter at once.");
         }
 
         wanted |= more;
+        outdoes = new byte[Acts.Length * Acts.Length];
         local = Number(start, wanted, relevance);
         NeedsOf = [.. Acts.Select(a => Local(a.NeedSet))];
         Gives = [.. relevance.Gives.Select(g => Local(g))];
         var keeping = Relevance.GivesAmong([.. Acts.Where(a => !a.Strips)], start);
         var k = 0;
         GivesKeeping = [.. Acts.Select(a => a.Strips ? default : Local(keeping[k++]))];
-        Interference = ground.Interference(Acts);
         needing = new IndexSet[Count];
         for (var a = 0; a < Acts.Length; a++)
         {
@@ -55,12 +61,28 @@ internal sealed class Workbench
             }
         }
 
-        held = Held(relevance.Needs | wanted);
-        changing = Changing(Helpful(relevance.Needs | wanted));
+        States = new StateSpace(start, [.. Acts.Select(a => ground.Effects(a).ToArray())], Held(relevance.Needs | wanted));
+        Split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - ActionLandmarks.OwnPlaces, Local(Treatment.Needs.NibsOff));
+        Interference = States.Interference(NeedsOf, [.. Acts.Select(a => a.Operation.Extent is Extent.Once)]);
     }
 
-    /// <summary>The condition to start from.</summary>
-    public Condition Start { get; }
+    /// <summary>Whatever the state, does one act leave it at least as good as another does?</summary>
+    public bool Outdoes(int better, int worse)
+    {
+        ref var known = ref outdoes[(better * Acts.Length) + worse];
+        if (known == 0)
+        {
+            known = States.Outdoes(better, worse) ? (byte)1 : (byte)2;
+        }
+
+        return known == 1;
+    }
+
+    /// <summary>The conditions that can come about, as far as they matter.</summary>
+    public StateSpace States { get; } = null!;
+
+    /// <summary>The acts, told apart by what they find.</summary>
+    public ContextSplit Split { get; } = null!;
 
     /// <summary>Needs that nothing can give and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
@@ -72,22 +94,16 @@ internal sealed class Workbench
     public int Count { get; private set; }
 
     /// <summary>For each act, what it needs.</summary>
-    public IndexSet[] NeedsOf { get; }
+    public IndexSet[] NeedsOf { get; } = [];
 
     /// <summary>For each act, the needs that it could turn true.</summary>
-    public IndexSet[] Gives { get; }
+    public IndexSet[] Gives { get; } = [];
 
     /// <summary>The same on ways on which the film is never stripped.</summary>
-    public IndexSet[] GivesKeeping { get; }
+    public IndexSet[] GivesKeeping { get; } = [];
 
     /// <summary>For each act, those whose order with it matters.</summary>
-    public IndexSet[] Interference { get; }
-
-    /// <summary>Acts of one kind have the same effects here.</summary>
-    public int Kind(int act) => ground.Kind(Acts[act]);
-
-    /// <summary>The condition once an act is done and everything that it left wet has dried.</summary>
-    public Condition Settled(in Condition condition, int act) => condition.Changed(ground.Effects(Acts[act]));
+    public IndexSet[] Interference { get; } = [];
 
     /// <summary>Number of a need here, or -1 when it always holds.</summary>
     public int Local(Need need) => local[need.Index];
@@ -104,18 +120,6 @@ internal sealed class Workbench
         return set;
     }
 
-    /// <summary>The needs that hold of a condition in which everything is dry.</summary>
-    public IndexSet Satisfied(in Condition condition)
-    {
-        var set = default(IndexSet);
-        foreach (var (facet, byValue) in held)
-        {
-            set |= byValue[condition[facet]];
-        }
-
-        return set;
-    }
-
     /// <summary>Acts whose needs all hold.</summary>
     public IndexSet Applicable(in IndexSet satisfied)
     {
@@ -127,21 +131,6 @@ internal sealed class Workbench
         }
 
         return everyAct - blocked;
-    }
-
-    /// <summary>
-    /// Acts that could help: make something true that some need asks for, or change what an effect hangs on. The others
-    /// leave all as it is or only spoil, and begin no cheapest sequence.
-    /// </summary>
-    public IndexSet CanHelp(in Condition condition)
-    {
-        var set = default(IndexSet);
-        foreach (var (facet, byValue) in changing)
-        {
-            set |= byValue[condition[facet]];
-        }
-
-        return set;
     }
 
     // Needs about drying always hold once everything is dry; so does a need that holds by a facet that no act changes.
@@ -173,9 +162,10 @@ internal sealed class Workbench
         return numbers;
     }
 
-    private (int, IndexSet[])[] Held(NeedSet needs)
+    // By facet and value: the needs that it makes hold.
+    private IndexSet[]?[] Held(NeedSet needs)
     {
-        var rows = new IndexSet[Facets.All.Length][];
+        var rows = new IndexSet[]?[Facets.All.Length];
         for (var n = needs.Next(0); n >= 0; n = needs.Next(n + 1))
         {
             if (local[n] < 0)
@@ -193,75 +183,6 @@ internal sealed class Workbench
             }
         }
 
-        return [.. rows.Select((row, facet) => (facet, row)).Where(x => x.row is not null)];
-    }
-
-    // By facet and value: the acts with an effect that would make it a helpful other, whatever its guards.
-    private (int, IndexSet[])[] Changing(ulong[][] helpful)
-    {
-        var sets = new IndexSet[Facets.All.Length][];
-        for (var a = 0; a < Acts.Length; a++)
-        {
-            foreach (var effect in ground.Effects(Acts[a]))
-            {
-                var facet = effect.Facet;
-                var row = sets[facet.Index] ??= new IndexSet[facet.Size];
-                for (byte value = 0; value < row.Length; value++)
-                {
-                    row[value] |= ((helpful[facet.Index][value] >> effect.Result(value)) & 1) != 0 ? IndexSet.Of(a) : default;
-                }
-            }
-        }
-
-        return [.. sets.Select((row, facet) => (facet, row)).Where(x => x.row is not null && Array.Exists(x.row, s => !s.IsEmpty))];
-    }
-
-    // By facet and value: the values whose taking its place makes true some test that did not hold. Test by test, since a
-    // need that holds for one reason may later hang on another. Counts, and what effects or costs hang on, always may.
-    private ulong[][] Helpful(NeedSet needs)
-    {
-        var masks = Facets.All.Select(f => new ulong[f.Size]).ToArray();
-        void Any(Facet facet)
-        {
-            for (var value = 0; value < facet.Size; value++)
-            {
-                masks[facet.Index][value] = ~(1UL << value);
-            }
-        }
-
-        for (var n = needs.Next(0); n >= 0; n = needs.Next(n + 1))
-        {
-            if (local[n] < 0)
-            {
-                continue;
-            }
-
-            foreach (var test in Needs.All[n].Any)
-            {
-                for (byte value = 0; value < test.Facet.Size; value++)
-                {
-                    masks[test.Facet.Index][value] |= test.Allows(value) ? 0 : test.Allowed;
-                }
-            }
-        }
-
-        foreach (var act in Acts)
-        {
-            foreach (var effect in ground.Effects(act))
-            {
-                foreach (var guard in effect.When)
-                {
-                    Any(guard.Facet);
-                }
-
-                if (effect.Change is Change.Increase or Change.Decrease)
-                {
-                    Any(effect.Facet);
-                }
-            }
-        }
-
-        Any(Facets.Film);
-        return masks;
+        return rows;
     }
 }

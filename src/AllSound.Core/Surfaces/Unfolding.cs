@@ -24,6 +24,9 @@ public static class Unfolding
 {
     private const double Gap = 0.25;
 
+    // Below the walls stands how long each is.
+    private const double GapBelow = 0.5;
+
     // Strips such as skirting are drawn at least this high, so that they can be seen and touched.
     private const double LeastStrip = 0.22;
 
@@ -57,7 +60,7 @@ public static class Unfolding
         // What has no place of its own: panels in a row beside the ceiling, else below.
         var rest = space.Surfaces.Where(s => !taken.Contains(s.Id)).ToList();
         var beside = room ? space.Walls[0].LengthM + Gap : 0;
-        var y = room ? 0 : tallest + (tallest > 0 ? Gap : 0);
+        var y = room ? 0 : tallest + (tallest > 0 ? GapBelow : 0);
         var left = beside;
         var row = 0.0;
         foreach (var surface in rest)
@@ -67,7 +70,7 @@ public static class Unfolding
             if (left > beside && left + w > Math.Max(width, 8))
             {
                 left = room && row + y + Gap + h <= depth ? beside : 0;
-                y = room && left == 0 ? top + tallest + Gap : y + row + Gap;
+                y = room && left == 0 && y < top + tallest ? top + tallest + GapBelow : y + row + Gap;
                 row = 0;
             }
 

@@ -98,8 +98,8 @@ internal static class Coating
         var seals = SealsBare(operation);
         if (seals)
         {
-            // A finish that is its own first coat belongs on its own grounds, bare or not.
-            yield return operation.Role == CoatRole.Finish ? Compatibility.OwnGround(product) : Compatibility.Ground(product);
+            // What is made for some grounds belongs on those, bare or not.
+            yield return operation.OverAnyGround ? Compatibility.Ground(product) : Compatibility.OwnGround(product);
             yield return P.GroundKeyed;
             yield return Compatibility.Prepared(product);
         }

@@ -226,6 +226,12 @@ public sealed record Operation
     /// <summary>The school of practice it belongs to, where practitioners differ.</summary>
     public string? School { get; init; }
 
+    /// <summary>
+    /// Goes over old paint on any ground, as binders and isolating coats do. Whatever else seals bare ground is made for
+    /// grounds of its own, bare or painted: a steel primer has no business on a door.
+    /// </summary>
+    public bool OverAnyGround { get; init; }
+
     /// <summary>Done by somebody else: listed and audited, never proposed.</summary>
     public bool ByOthers { get; init; }
 

@@ -31,7 +31,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset
     <svg
       ref={sheet}
-      className="drawing"
+      className="drawing unfolded"
       viewBox={`${-pad} ${-pad} ${width + 2 * pad} ${height + 2 * pad + 0.25}`}
       role="group"
       aria-label={`${space.space.title}, unfolded`}

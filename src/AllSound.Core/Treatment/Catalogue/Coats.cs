@@ -56,6 +56,7 @@ internal static class Coats
         new()
         {
             Id = "se_peelbond",
+            OverAnyGround = true,
             Group = Group.Seal,
             Title = "Tie lifting edges and the patch down with a binding sealer",
             Do = "Flood it under the edges and over the bare patch, 75 mm onto the sound film; brush out runs. It dries clear and may shine though dry.",
@@ -79,6 +80,7 @@ internal static class Coats
         new()
         {
             Id = "se_stabilise",
+            OverAnyGround = true,
             Group = Group.Seal,
             Title = "Bind the powder with a stabilising sealer",
             Do = "Brush off what comes, then flood and brush out; no shine left standing.",
@@ -251,6 +253,7 @@ internal static class Coats
         new()
         {
             Id = "pr_bond",
+            OverAnyGround = true,
             Group = Group.Prime,
             Title = "Prime with bonding primer",
             Do = "One even coat over the keyed film; do not brush back.",
@@ -269,6 +272,7 @@ internal static class Coats
         new()
         {
             Id = "pr_stain_shellac",
+            OverAnyGround = true,
             Group = Group.Prime,
             Title = "Prime all over with pigmented shellac",
             Do = "One thin even coat over everything, fast, no brushing back.",

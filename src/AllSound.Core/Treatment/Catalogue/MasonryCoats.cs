@@ -51,6 +51,7 @@ internal static class MasonryCoats
         ) with
         {
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Coats.Seals],
+            OverAnyGround = true,
             Cautions = Coats.Fumes,
         },
         Coat(

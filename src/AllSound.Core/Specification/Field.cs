@@ -1,0 +1,87 @@
+using System.Numerics;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>A facet's place in a packed state.</summary>
+internal sealed class Field
+{
+    private readonly int word;
+    private readonly int shift;
+    private readonly ulong mask;
+
+    private Field(FacetOrder order, int word, int shift, ulong mask, IndexSet[]? held)
+    {
+        this.word = word;
+        this.shift = shift;
+        this.mask = mask;
+        Order = order;
+        Held = [.. order.First.Select(v => held is null ? default : held[v])];
+        Betters = new IndexSet[order.Count];
+
+        // Large odd numbers, so that sums over fields seldom meet; that would only cost a comparison.
+        Groups = [.. order.Group.Select(g => ((ulong)(order.Facet.Index * 64) + (ulong)g + 1) * 0x9E3779B97F4A7C15UL)];
+        for (var c = 0; c < Groups.Length; c++)
+        {
+            Groups[c] = BitOperations.RotateLeft(Groups[c], 31) * 0xBF58476D1CE4E5B9UL;
+        }
+    }
+
+    /// <summary>Its classes of values.</summary>
+    public FacetOrder Order { get; }
+
+    /// <summary>By class: the needs that it makes hold.</summary>
+    public IndexSet[] Held { get; }
+
+    /// <summary>By class: a number shared by all classes that it can be compared with.</summary>
+    public ulong[] Groups { get; }
+
+    /// <summary>By class: the acts that can change it to one that is not just worse.</summary>
+    public IndexSet[] Betters { get; }
+
+    /// <summary>Gives each facet its bits, none across two words.</summary>
+    /// <exception cref="InvalidOperationException">They need more bits than a state has.</exception>
+    public static IEnumerable<Field> Place(IEnumerable<FacetOrder> orders, IndexSet[]?[] held)
+    {
+        var (word, shift) = (0, 0);
+        foreach (var order in orders)
+        {
+            var bits = BitOperations.Log2((uint)order.Count - 1) + 1;
+            if (shift + bits > 64)
+            {
+                (word, shift) = (word + 1, 0);
+            }
+
+            if (word == State.Words)
+            {
+                throw new InvalidOperationException($"The facets that matter need more than {State.Words * 64} bits.");
+            }
+
+            yield return new Field(order, word, shift, (1UL << bits) - 1, held[order.Facet.Index]);
+            shift += bits;
+        }
+    }
+
+    /// <summary>Its class in a state.</summary>
+    public int Class(in State state) => (int)((state[word] >> shift) & mask);
+
+    /// <summary>The state with its class put to another.</summary>
+    public State Put(in State state, int to) => state.With(word, mask << shift, (ulong)to << shift);
+
+    /// <summary>The bits of the field, all set.</summary>
+    public State All(in State state) => state.With(word, 0, state[word] | (mask << shift));
+
+    /// <summary>Notes from which classes an act can lead to one that is not just worse.</summary>
+    public void NoteBetters(int act, ReadOnlySpan<FieldChange> changes)
+    {
+        for (var c = 0; c < Order.Count; c++)
+        {
+            foreach (var outcome in FieldChange.Outcomes(changes, c))
+            {
+                if (((Order.AtLeast[c] >> outcome) & 1) == 0)
+                {
+                    Betters[c] |= IndexSet.Of(act);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,332 @@
+using System.Numerics;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// The conditions of one surface without what can no longer matter on it: facets that nothing asks about are left out and
+/// values that come to the same are one. What can be done in a condition, what comes of it and what it costs are exactly
+/// what they are in the whole one.
+/// </summary>
+internal sealed class StateSpace
+{
+    private readonly Condition start;
+    private readonly ulong[] values = new ulong[Condition.Capacity];
+    private readonly Field[] fields;
+    private readonly int[] fieldOf = new int[Condition.Capacity];
+    private readonly int film;
+
+    // Needs that hold by a facet that has one class only.
+    private readonly IndexSet always;
+
+    /// <param name="start">The condition to start from.</param>
+    /// <param name="effects">For each act its effects that can happen on this ground.</param>
+    /// <param name="held">By facet and value: the needs that the value makes hold; null for a facet that nothing asks about.</param>
+    public StateSpace(Condition start, Effect[][] effects, IndexSet[]?[] held)
+    {
+        this.start = start;
+        Reach(effects);
+        fields = Order(effects, held);
+        Array.Fill(fieldOf, -1);
+        for (var f = 0; f < fields.Length; f++)
+        {
+            fieldOf[fields[f].Order.Facet.Index] = f;
+        }
+
+        film = fieldOf[Facets.Film.Index];
+        foreach (var facet in Facets.All)
+        {
+            always |= fieldOf[facet.Index] < 0 && held[facet.Index] is { } row ? row[start[facet]] : default;
+        }
+
+        Start = Pack(start);
+        Acts = [.. effects.Select(Compile)];
+    }
+
+    /// <summary>The condition to start from.</summary>
+    public State Start { get; }
+
+    /// <summary>How many fields a state has.</summary>
+    public int FieldCount => fields.Length;
+
+    /// <summary>What each act does here.</summary>
+    public Doing[] Acts { get; }
+
+    /// <summary>The condition, packed. Its values must be such as can come about here.</summary>
+    public State Pack(in Condition condition)
+    {
+        var state = default(State);
+        foreach (var field in fields)
+        {
+            state = field.Put(state, field.Order.ClassOf[condition[field.Order.Facet]]);
+        }
+
+        return state;
+    }
+
+    /// <summary>The needs that hold of a state, and a number that it shares with every state that it can be compared with.</summary>
+    public IndexSet Satisfied(in State state, out ulong group)
+    {
+        var set = always;
+        group = 0;
+        foreach (var field in fields)
+        {
+            var at = field.Class(state);
+            set |= field.Held[at];
+            group += field.Groups[at];
+        }
+
+        return set;
+    }
+
+    /// <summary>Acts that change something in this state to what is not just worse.</summary>
+    public IndexSet Changing(in State state)
+    {
+        var set = default(IndexSet);
+        foreach (var field in fields)
+        {
+            set |= field.Betters[field.Class(state)];
+        }
+
+        return set;
+    }
+
+    /// <summary>Is the old film gone? What an act costs hangs on it.</summary>
+    public bool FilmGone(in State state) => (film < 0 ? start.Get(Facets.Film) : (Film)fields[film].Order.First[fields[film].Class(state)]) == Film.None;
+
+    /// <summary>The state once an act is done and everything that it left wet has dried.</summary>
+    public State After(in State state, int act)
+    {
+        var doing = Acts[act];
+        var after = state.Set(doing.Mask, doing.Value);
+        foreach (var change in doing.Changes)
+        {
+            if (Fires(change.When, state))
+            {
+                ref readonly var field = ref fields[change.Field];
+                after = field.Put(after, change.Map[field.Class(after)]);
+            }
+        }
+
+        return after;
+    }
+
+    /// <summary>The field of a facet, or -1 when it cannot matter here.</summary>
+    public int FieldOf(Facet facet) => fieldOf[facet.Index];
+
+    /// <summary>How many classes a field has.</summary>
+    public int Classes(int field) => fields[field].Order.Count;
+
+    /// <summary>The class of a field in a state.</summary>
+    public int Class(int field, in State state) => fields[field].Class(state);
+
+    /// <summary>The needs that a class of a field makes hold.</summary>
+    public IndexSet Held(int field, int at) => fields[field].Held[at];
+
+    /// <summary>Classes of a field to which an act can lead from one.</summary>
+    public IEnumerable<int> Outcomes(int act, int field, int from) => FieldChange.Outcomes(Acts[act].On(field), from);
+
+    /// <summary>The needs that an act could turn true by a field.</summary>
+    public IndexSet Gives(int act, int field) => Acts[act].Gives(fields, field);
+
+    /// <summary>Could an act turn a need true?</summary>
+    public bool CanGive(int act, int need)
+    {
+        for (var rest = Acts[act].Writes; rest != 0; rest &= rest - 1)
+        {
+            if (Gives(act, BitOperations.TrailingZeroCount(rest)).Contains(need))
+            {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Is one state in every way at least as good as another?</summary>
+    public bool AtLeast(in State better, in State worse)
+    {
+        foreach (var field in fields)
+        {
+            if (((field.Order.AtLeast[field.Class(better)] >> field.Class(worse)) & 1) == 0)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /// <summary>
+    /// For each act, the others that it cannot be brought forward over: what comes of either, or costs, hangs on which is
+    /// first, or the other could not be done after it. That the other may keep it from being done later is no matter, as
+    /// it is then done already. (Weak stubborn sets: Wehrle and Helmert 2014, from memory.)
+    /// </summary>
+    /// <param name="needs">For each act, what it needs.</param>
+    /// <param name="once">For each act, whether it costs the same with the old film on and off.</param>
+    public IndexSet[] Interference(IndexSet[] needs, bool[] once)
+    {
+        var sets = new IndexSet[Acts.Length];
+        for (var i = 0; i < sets.Length; i++)
+        {
+            for (var j = 0; j < sets.Length; j++)
+            {
+                if (i != j && (Acts[i].Breaks.Overlaps(needs[j]) || Turns(i, j) || Turns(j, i) || Acts[i].Clashes(Acts[j])))
+                {
+                    sets[i] |= IndexSet.Of(j);
+                }
+            }
+        }
+
+        return sets;
+
+        // What an act writes is what the other's effects or its cost hang on.
+        bool Turns(int a, int b) => (Acts[a].Writes & Acts[b].Reads) != 0 || (film >= 0 && ((Acts[a].Writes >> film) & 1) != 0 && !once[b]);
+    }
+
+    /// <summary>Whatever the state, does one act leave it at least as good as another does?</summary>
+    public bool Outdoes(int better, int worse)
+    {
+        var (a, b) = (Acts[better], Acts[worse]);
+        for (var rest = a.Writes | b.Writes; rest != 0; rest &= rest - 1)
+        {
+            var f = BitOperations.TrailingZeroCount(rest);
+            if (!Doing.Outdoes(a.On(f), b.On(f), fields[f].Order))
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private bool Fires((int Field, ulong Classes)[] guards, in State state)
+    {
+        foreach (var (field, classes) in guards)
+        {
+            if (((classes >> fields[field].Class(state)) & 1) == 0)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    // Which values each facet can come to have, when what is once reached stays reached.
+    private void Reach(Effect[][] effects)
+    {
+        foreach (var facet in Facets.All)
+        {
+            values[facet.Index] = 1UL << start[facet];
+        }
+
+        for (var grown = true; grown; )
+        {
+            grown = false;
+            foreach (var act in effects)
+            {
+                foreach (var effect in act)
+                {
+                    ref var had = ref values[effect.Facet.Index];
+                    if (!CanFire(effect))
+                    {
+                        continue;
+                    }
+
+                    var more = had;
+                    for (var rest = had; rest != 0; rest &= rest - 1)
+                    {
+                        more |= 1UL << FacetOrder.Result(effect, BitOperations.TrailingZeroCount(rest));
+                    }
+
+                    grown |= more != had;
+                    had = more;
+                }
+            }
+        }
+    }
+
+    private bool CanFire(Effect effect)
+    {
+        foreach (var guard in effect.When)
+        {
+            if ((guard.Allowed & values[guard.Facet.Index]) == 0)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private bool Always(Test guard) => (values[guard.Facet.Index] & ~guard.Allowed) == 0;
+
+    private Field[] Order(Effect[][] effects, IndexSet[]?[] held)
+    {
+        // Facets that matter: asked about by a need, or by what changes one that matters. Film decides what acts cost.
+        var matters = 1UL << Facets.Film.Index;
+        foreach (var facet in Facets.All)
+        {
+            matters |= held[facet.Index] is null ? 0 : 1UL << facet.Index;
+        }
+
+        for (var before = 0UL; before != matters; )
+        {
+            before = matters;
+            foreach (var effect in effects.SelectMany(e => e))
+            {
+                if ((matters >> effect.Facet.Index & 1) != 0 && CanFire(effect))
+                {
+                    foreach (var guard in effect.When)
+                    {
+                        matters |= Always(guard) ? 0 : 1UL << guard.Facet.Index;
+                    }
+                }
+            }
+        }
+
+        var some = matters;
+        var that = effects.SelectMany(e => e).Where(e => (some >> e.Facet.Index & 1) != 0 && CanFire(e)).ToArray();
+        return [.. Field.Place(FacetOrder.Of(matters, values, held, that).Where(o => o.Count > 1), held)];
+    }
+
+    private Doing Compile(Effect[] effects, int act)
+    {
+        var changes = new List<FieldChange>();
+        foreach (var effect in effects)
+        {
+            if (fieldOf[effect.Facet.Index] is not (>= 0 and var f) || !CanFire(effect))
+            {
+                continue;
+            }
+
+            var order = fields[f].Order;
+            byte[] map = [.. order.First.Select(v => order.ClassOf[FacetOrder.Result(effect, v)])];
+            changes.Add(new FieldChange(f, [.. effect.When.Where(g => g.Facet != effect.Facet && !Always(g)).Select(Guard)], map));
+        }
+
+        var doing = new Doing(changes, fields);
+        for (var rest = doing.Writes; rest != 0; rest &= rest - 1)
+        {
+            fields[BitOperations.TrailingZeroCount(rest)].NoteBetters(act, doing.On(BitOperations.TrailingZeroCount(rest)));
+        }
+
+        return doing;
+    }
+
+    // A guard on a facet with one class only would always or never hold.
+    private (int, ulong) Guard(Test test)
+    {
+        var f = fieldOf[test.Facet.Index];
+        var order = fields[f].Order;
+        var classes = 0UL;
+        for (var c = 0; c < order.Count; c++)
+        {
+            classes |= test.Allows(order.First[c]) ? 1UL << c : 0;
+        }
+
+        return (f, classes);
+    }
+}
