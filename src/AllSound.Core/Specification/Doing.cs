@@ -14,10 +14,10 @@ internal sealed record FieldChange(int Field, (int Field, ulong Classes)[] When,
     /// <summary>Happens under the same conditions as another.</summary>
     public bool GoesWith(FieldChange other) => When.AsSpan().SequenceEqual(other.When);
 
-    /// <summary>Classes that changes to one field, done in turn, can lead to from a class.</summary>
+    /// <summary>Classes, a bit each, that changes to one field, done in turn, can lead to from a class.</summary>
     /// <param name="changes">The changes.</param>
     /// <param name="from">The class.</param>
-    public static IEnumerable<int> Outcomes(ReadOnlySpan<FieldChange> changes, int from)
+    public static ulong Outcomes(ReadOnlySpan<FieldChange> changes, int from)
     {
         var outcomes = 1UL << from;
         foreach (var change in changes)
@@ -31,15 +31,7 @@ internal sealed record FieldChange(int Field, (int Field, ulong Classes)[] When,
             outcomes = after;
         }
 
-        return Bits(outcomes);
-    }
-
-    private static IEnumerable<int> Bits(ulong set)
-    {
-        for (; set != 0; set &= set - 1)
-        {
-            yield return BitOperations.TrailingZeroCount(set);
-        }
+        return outcomes;
     }
 }
 
@@ -47,6 +39,7 @@ internal sealed record FieldChange(int Field, (int Field, ulong Classes)[] When,
 internal sealed class Doing
 {
     private readonly FieldChange[] all;
+    private readonly (byte From, byte Count)[] on;
 
     /// <param name="changes">Its changes, in the order in which they are applied.</param>
     /// <param name="fields">The fields of the state.</param>
@@ -63,10 +56,13 @@ internal sealed class Doing
         }
 
         all = [.. kept.OrderBy(c => c.Field)];
+        on = new (byte, byte)[fields.Length];
         var guarded = new List<FieldChange>();
         foreach (var change in all)
         {
             var field = fields[change.Field];
+            ref var place = ref on[change.Field];
+            place = place.Count == 0 ? ((byte)Array.IndexOf(all, change), (byte)1) : (place.From, (byte)(place.Count + 1));
             Writes |= 1UL << change.Field;
             if (change.Sets)
             {
@@ -90,6 +86,7 @@ internal sealed class Doing
         }
 
         Changes = [.. guarded];
+        OwnReads = [.. all.Where(c => !Array.TrueForAll(c.Map, to => to == c.Map[0])).Select(c => c.Field).Distinct()];
     }
 
     /// <summary>Bits of the fields that it always sets.</summary>
@@ -108,18 +105,15 @@ internal sealed class Doing
     public ulong Reads { get; }
 
     /// <summary>Fields of which it hangs on their own class what comes of them.</summary>
-    public IEnumerable<int> OwnReads => all.Where(c => Array.Exists(c.Map, to => to != c.Map[0])).Select(c => c.Field).Distinct();
+    public int[] OwnReads { get; }
 
     /// <summary>Needs that it could turn true by one field.</summary>
-    public IndexSet Gives(Field[] fields, int field)
+    public IndexSet Gives(Field field, int number)
     {
         var set = default(IndexSet);
-        for (var c = 0; c < fields[field].Order.Count; c++)
+        for (var c = 0; c < field.Order.Count; c++)
         {
-            foreach (var to in FieldChange.Outcomes(On(field), c))
-            {
-                set |= fields[field].Held[to] - fields[field].Held[c];
-            }
+            set |= field.Gains(c, FieldChange.Outcomes(On(number), c));
         }
 
         return set;
@@ -129,17 +123,7 @@ internal sealed class Doing
     public IndexSet Breaks { get; }
 
     /// <summary>Its changes to one field, in order.</summary>
-    public ReadOnlySpan<FieldChange> On(int field)
-    {
-        var from = Array.FindIndex(all, c => c.Field == field);
-        if (from < 0)
-        {
-            return [];
-        }
-
-        var to = Array.FindLastIndex(all, c => c.Field == field) + 1;
-        return all.AsSpan(from, to - from);
-    }
+    public ReadOnlySpan<FieldChange> On(int field) => all.AsSpan(on[field].From, on[field].Count);
 
     /// <summary>Do both change some field, and not in the same way?</summary>
     public bool Clashes(Doing other)
@@ -183,14 +167,12 @@ internal sealed class Doing
 
         for (var c = 0; c < order.Count; c++)
         {
-            foreach (var x in FieldChange.Outcomes(better, c))
+            var worst = FieldChange.Outcomes(worse, c);
+            for (var rest = FieldChange.Outcomes(better, c); rest != 0; rest &= rest - 1)
             {
-                foreach (var y in FieldChange.Outcomes(worse, c))
+                if ((worst & ~order.AtLeast[BitOperations.TrailingZeroCount(rest)]) != 0)
                 {
-                    if (((order.AtLeast[x] >> y) & 1) == 0)
-                    {
-                        return false;
-                    }
+                    return false;
                 }
             }
         }

@@ -70,18 +70,24 @@ internal sealed class Field
     /// <summary>The bits of the field, all set.</summary>
     public State All(in State state) => state.With(word, 0, state[word] | (mask << shift));
 
+    /// <summary>The needs that come true when it goes from one class to any of some, a bit each.</summary>
+    public IndexSet Gains(int from, ulong to)
+    {
+        var set = default(IndexSet);
+        for (; to != 0; to &= to - 1)
+        {
+            set |= Held[BitOperations.TrailingZeroCount(to)];
+        }
+
+        return set - Held[from];
+    }
+
     /// <summary>Notes from which classes an act can lead to one that is not just worse.</summary>
     public void NoteBetters(int act, ReadOnlySpan<FieldChange> changes)
     {
         for (var c = 0; c < Order.Count; c++)
         {
-            foreach (var outcome in FieldChange.Outcomes(changes, c))
-            {
-                if (((Order.AtLeast[c] >> outcome) & 1) == 0)
-                {
-                    Betters[c] |= IndexSet.Of(act);
-                }
-            }
+            Betters[c] |= (FieldChange.Outcomes(changes, c) & ~Order.AtLeast[c]) != 0 ? IndexSet.Of(act) : default;
         }
     }
 }

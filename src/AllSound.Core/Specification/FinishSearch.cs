@@ -21,6 +21,9 @@ internal sealed class FinishSearch(ImmutableArray<CoatingClass> finishes, Func<C
     /// <summary>The longest-lived finishes with which there is a way; empty when there is none.</summary>
     public ImmutableArray<CoatingClass> Lasting { get; private set; } = [];
 
+    /// <summary>True when the cheapest way with those strips the old film.</summary>
+    public bool LastingStrips { get; private set; }
+
     /// <summary>Runs the searches.</summary>
     public void Run()
     {
@@ -31,14 +34,16 @@ internal sealed class FinishSearch(ImmutableArray<CoatingClass> finishes, Func<C
 
         var byYear = cost / life(Finish(least));
         Lasting = [.. finishes.Where(f => life(f) >= life(Finish(least)))];
+        LastingStrips = least.Any(a => a.Strips);
         var longer = finishes.GroupBy(life).Where(g => g.Key > life(Finish(least))).OrderByDescending(g => g.Key).ToList();
         var longest = 0;
         for (; longest < longer.Count; longest++)
         {
-            if (Seek([.. longer[longest]], long.MaxValue) is ({ }, var dearer))
+            if (Seek([.. longer[longest]], long.MaxValue) is ({ } lasting, var dearer))
             {
                 byYear = Math.Min(byYear, dearer / longer[longest].Key);
                 Lasting = [.. longer[longest]];
+                LastingStrips = lasting.Any(a => a.Strips);
                 break;
             }
         }

@@ -16,6 +16,8 @@ internal sealed class GroundActs
 
     private readonly Facet[] fixedFacets;
     private readonly Effect[][] effects;
+    private readonly NeedSet[][][] turned;
+    private readonly ulong[] reads;
     private readonly bool[] possible;
 
     private GroundActs(Condition ground, bool free)
@@ -24,6 +26,8 @@ internal sealed class GroundActs
         ground = free ? ground.With(Facets.Breath, VapourSteps.Step63) : ground;
         var acts = Operations.Acts;
         effects = new Effect[acts.Length][];
+        turned = new NeedSet[acts.Length][][];
+        reads = new ulong[acts.Length];
         possible = new bool[acts.Length];
         for (var a = 0; a < acts.Length; a++)
         {
@@ -37,6 +41,8 @@ internal sealed class GroundActs
             }
 
             effects[a] = [.. effective];
+            turned[a] = [.. effective.Select(TurnedBy)];
+            reads[a] = effective.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)));
             possible[a] = Possible(acts[a], ground);
         }
     }
@@ -62,6 +68,15 @@ internal sealed class GroundActs
 
     /// <summary>Effects of the act that can happen here.</summary>
     public ReadOnlySpan<Effect> Effects(Act act) => effects[act.Index];
+
+    /// <summary>For each of its effects here, by value before: the needs that come true.</summary>
+    public NeedSet[][] Turned(Act act) => turned[act.Index];
+
+    /// <summary>The facets that the act's effects here read or write, a bit each.</summary>
+    public ulong Reads(Act act) => reads[act.Index];
+
+    private static NeedSet[] TurnedBy(Effect effect) =>
+        [.. Enumerable.Range(0, effect.Facet.Size).Select(v => Treatments.HeldBy(effect.Facet, effect.Result((byte)v)) - Treatments.HeldBy(effect.Facet, (byte)v))];
 
     private bool IsFixed(Facet facet) => Array.IndexOf(fixedFacets, facet) >= 0;
 

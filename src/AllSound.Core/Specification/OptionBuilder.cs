@@ -96,9 +96,14 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         );
     }
 
+    // By need: the facets that some act which needs it writes, a bit each.
+    private static readonly ulong[] WrittenAfter =
+    [
+        .. Needs.All.Select(n => Operations.Acts.Where(a => a.Needs.Contains(n)).SelectMany(a => a.Effects).Aggregate(0UL, (mask, e) => mask | (1UL << e.Facet.Index))),
+    ];
+
     // Among needs that cannot be met, those that others only follow from.
-    private static bool Causes(Need deeper, Need shallow) =>
-        Operations.Acts.Where(a => a.Needs.Contains(deeper)).Any(a => a.Effects.Any(e => shallow.Any.Any(t => t.Facet == e.Facet)));
+    private static bool Causes(Need deeper, Need shallow) => shallow.Any.Any(t => ((WrittenAfter[deeper.Index] >> t.Facet.Index) & 1) != 0);
 
     private Option Build(IReadOnlyList<Act> sequence)
     {

@@ -62,8 +62,8 @@ internal sealed class Problem
         // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
         var filmGone = FilmGone(Start);
         var gone = bench.Local(Needs.FilmGone);
-        var byAct = new (IndexSet, long)?[acts.Length];
-        var stripping = new (IndexSet, long)?[acts.Length];
+        var byAct = new long?[acts.Length];
+        var stripping = new long?[acts.Length];
         var kept = new List<(IndexSet, IndexSet, long)>(acts.Length);
         var off = new List<(IndexSet, IndexSet, long)>(acts.Length);
         var all = new List<(IndexSet, IndexSet, long)>(acts.Length);
@@ -78,13 +78,13 @@ internal sealed class Problem
             }
             else
             {
-                byAct[i] = (bench.GivesKeeping[i], Costs[i].WithFilm);
+                byAct[i] = Costs[i].WithFilm;
                 kept.Add((needs, bench.GivesKeeping[i], Costs[i].WithFilm));
                 off.Add((needs, bench.Gives[i], Costs[i].Bare));
                 all.Add((needs, bench.Gives[i], Cheaper(i)));
             }
 
-            stripping[i] = (acts[i].Strips && gone >= 0 ? bench.Gives[i] | IndexSet.Of(gone) : bench.Gives[i], filmGone ? Costs[i].Bare : Cheaper(i));
+            stripping[i] = filmGone ? Costs[i].Bare : Cheaper(i);
             finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
@@ -94,14 +94,13 @@ internal sealed class Problem
         bare = new Landmarks(Goal, now, off, counts);
         keeping = new Landmarks(Goal, now, kept, counts);
         coatCounts = [.. counted.Where(n => Goal.Contains(n) && !now.Contains(n))];
-        var between = finishesMend ? bench.Local(Needs.NibsOff) : -1;
 
         // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
         var keep = filmGone ? null : keeping.Bound(now);
-        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(Goal, now, bench.Split, byAct, between);
+        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(bench.Kept, Goal, byAct, finishesMend);
         var mayPay =
             filmGone || keep is null || (cheapestStrip != NoStrip && any.Bound(now) + cheapestStrip < StripMayPay * Math.Max(keep.Value, keptActs.Bound(keptActs.All)));
-        goneActs = mayPay ? new ActionLandmarks(filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), now, bench.Split, stripping, between) : ActionLandmarks.None;
+        goneActs = mayPay ? new ActionLandmarks(bench.Any, filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), stripping, finishesMend) : ActionLandmarks.None;
         ByFewestGivers = [.. any.Close(Goal).Indexes().OrderBy(n => achievers[n].Count)];
     }
 

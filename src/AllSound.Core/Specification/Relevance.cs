@@ -11,23 +11,18 @@ internal sealed class Relevance
     /// <summary>Needs that are about drying.</summary>
     public static readonly NeedSet Clocks = Treatment.Needs.All.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
 
-    // For each act, effect and value before: the needs that come true.
-    private static readonly NeedSet[][][] TurnedBy =
+    // For each act, the needs that it could turn true from some value or other, on some ground or other.
+    private static readonly NeedSet[] EverGives =
     [
         .. Operations.Acts.Select(a =>
-            (NeedSet[][])
-                [
-                    .. a.Effects.Select(e =>
-                        (NeedSet[])[.. Enumerable.Range(0, e.Facet.Size).Select(v => Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v))]
-                    ),
-                ]
+            a.Effects.Aggregate(
+                default(NeedSet),
+                (set, e) =>
+                    Enumerable
+                        .Range(0, e.Facet.Size)
+                        .Aggregate(set, (turned, v) => turned | (Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v)))
+            )
         ),
-    ];
-
-    // For each act, the facets that it reads or writes, a bit each.
-    private static readonly ulong[] Reads =
-    [
-        .. Operations.Acts.Select(a => a.Effects.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)))),
     ];
 
     private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ImmutableArray<Need> missing)
@@ -50,13 +45,13 @@ internal sealed class Relevance
     /// <summary>Needs that nothing can give, that do not hold, and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
 
-    public static Relevance Of(NeedSet goal, NeedSet also, Act[] all, in Condition start)
+    public static Relevance Of(NeedSet goal, NeedSet also, GroundActs ground, Act[] all, in Condition start)
     {
         // What irrelevant acts would do needs no mending: look again without them until none falls away.
-        var first = Among(goal, also, all, start);
+        var first = Among(goal, also, ground, all, start);
         for (var found = first; ; )
         {
-            var again = found.Missing.IsEmpty && found.Acts.Length > 0 ? Among(goal, also, found.Acts, start) : found;
+            var again = found.Missing.IsEmpty && found.Acts.Length > 0 ? Among(goal, also, ground, found.Acts, start) : found;
             if (again.Acts.Length == found.Acts.Length)
             {
                 return again;
@@ -66,10 +61,10 @@ internal sealed class Relevance
         }
     }
 
-    private static Relevance Among(NeedSet goal, NeedSet also, Act[] all, in Condition start)
+    private static Relevance Among(NeedSet goal, NeedSet also, GroundActs ground, Act[] all, in Condition start)
     {
         var satisfied = Treatments.Satisfied(start);
-        var reach = new Reach(all, start, satisfied | Clocks);
+        var reach = new Reach(ground, all, start, satisfied | Clocks);
         var relevant = goal | also;
         var taken = new bool[all.Length];
         for (var changed = true; changed; )
@@ -101,21 +96,23 @@ internal sealed class Relevance
     }
 
     /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>
-    public static NeedSet[] GivesAmong(Act[] acts, in Condition start) => new Reach(acts, start, Treatments.Satisfied(start) | Clocks).Gives;
+    public static NeedSet[] GivesAmong(GroundActs ground, Act[] acts, in Condition start) => new Reach(ground, acts, start, Treatments.Satisfied(start) | Clocks).Gives;
 
     // Look at all candidates, so that the reason lies with what they would need: open needs, and what all that could give
     // an open need ask for in common.
     private static ImmutableArray<Need> Blame(NeedSet goal, Act[] all, NeedSet satisfied, NeedSet reached)
     {
-        var common = new Dictionary<int, NeedSet>();
+        var common = new NeedSet[NeedSet.Capacity];
+        var given = default(NeedSet);
         foreach (var act in all)
         {
-            var gives = EverGives(act);
+            var gives = EverGives[act.Index];
             for (var n = gives.Next(0); n >= 0; n = gives.Next(n + 1))
             {
-                var needs = act.NeedSet - Clocks;
-                common[n] = common.TryGetValue(n, out var known) ? known & needs : needs;
+                common[n] = given.Contains(n) ? common[n] & act.NeedSet : act.NeedSet - Clocks;
             }
+
+            given |= gives;
         }
 
         var open = goal - satisfied;
@@ -124,7 +121,7 @@ internal sealed class Relevance
             var more = default(NeedSet);
             for (var n = todo.Next(0); n >= 0; n = todo.Next(n + 1))
             {
-                more |= common.GetValueOrDefault(n);
+                more |= common[n];
             }
 
             todo = more - satisfied - open;
@@ -134,16 +131,16 @@ internal sealed class Relevance
         return [.. (open - reached).Indexes().Select(n => Treatment.Needs.All[n])];
     }
 
-    private static NeedSet EverGives(Act act) => TurnedBy[act.Index].SelectMany(byValue => byValue).Aggregate(default(NeedSet), (set, turned) => set | turned);
-
     // Which values each facet can come to take, and so which guarded effects can ever happen, when what is once reached
     // stays reached.
     private sealed class Reach
     {
         private readonly ulong[] values = new ulong[Condition.Capacity];
+        private readonly GroundActs ground;
 
-        public Reach(Act[] acts, in Condition start, NeedSet holding)
+        public Reach(GroundActs ground, Act[] acts, in Condition start, NeedSet holding)
         {
+            this.ground = ground;
             foreach (var facet in Facets.All)
             {
                 values[facet.Index] = 1UL << start[facet];
@@ -151,7 +148,9 @@ internal sealed class Relevance
 
             Needs = holding;
             Gives = new NeedSet[acts.Length];
-            var usable = new bool[acts.Length];
+
+            // For each effect of each act that can be done, the values that it was tried on.
+            var tried = new ulong[acts.Length][];
 
             // An act is looked at again only when a facet that it reads or writes has come to take more values.
             var grown = ulong.MaxValue;
@@ -161,11 +160,14 @@ internal sealed class Relevance
                 grown = 0;
                 for (var i = 0; i < acts.Length; i++)
                 {
-                    if (usable[i] ? (Reads[acts[i].Index] & (before | grown)) != 0 : acts[i].NeedSet.IsSubsetOf(Needs))
+                    if (tried[i] is { } again)
                     {
-                        grown |= Spread(acts[i], i);
-                        grown |= usable[i] ? 0 : 1UL << 63;
-                        usable[i] = true;
+                        grown |= (ground.Reads(acts[i]) & (before | grown)) != 0 ? Spread(acts[i], i, again) : 0;
+                    }
+                    else if (acts[i].NeedSet.IsSubsetOf(Needs))
+                    {
+                        tried[i] = new ulong[ground.Effects(acts[i]).Length];
+                        grown |= Spread(acts[i], i, tried[i]) | (1UL << 63);
                     }
                 }
             }
@@ -177,33 +179,36 @@ internal sealed class Relevance
         public NeedSet[] Gives { get; }
 
         // Facets that came to take more values; the last bit when only needs came true.
-        private ulong Spread(Act act, int i)
+        private ulong Spread(Act act, int i, ulong[] tried)
         {
             var changed = 0UL;
-            for (var e = 0; e < act.Effects.Length; e++)
+            var effects = ground.Effects(act);
+            var turned = ground.Turned(act);
+            for (var e = 0; e < effects.Length; e++)
             {
-                var effect = act.Effects[e];
-                if (!Fires(effect))
+                var effect = effects[e];
+                var had = values[effect.Facet.Index];
+                var more = had & ~tried[e];
+                if (more == 0 || !Fires(effect))
                 {
                     continue;
                 }
 
-                var facet = effect.Facet;
-                var before = values[facet.Index];
-                var after = Results(effect, before);
-                if ((before | after) != before)
+                tried[e] |= more;
+                var after = had;
+                var gives = default(NeedSet);
+                for (; more != 0; more &= more - 1)
                 {
-                    values[facet.Index] |= after;
-                    changed |= 1UL << facet.Index;
+                    var value = BitOperations.TrailingZeroCount(more);
+                    after |= 1UL << effect.Result((byte)value);
+                    gives |= turned[e][value];
                 }
 
-                var gives = Turns(TurnedBy[act.Index][e], before);
-                if (!gives.IsSubsetOf(Gives[i]))
-                {
-                    Gives[i] |= gives;
-                    changed |= gives.IsSubsetOf(Needs) ? 0 : 1UL << 63;
-                    Needs |= gives;
-                }
+                values[effect.Facet.Index] = after;
+                changed |= after == had ? 0 : 1UL << effect.Facet.Index;
+                changed |= gives.IsSubsetOf(Needs) ? 0 : 1UL << 63;
+                Gives[i] |= gives;
+                Needs |= gives;
             }
 
             return changed;
@@ -220,34 +225,6 @@ internal sealed class Relevance
             }
 
             return true;
-        }
-
-        private static ulong Results(Effect effect, ulong before)
-        {
-            if (effect.Change == Change.Set)
-            {
-                return 1UL << effect.Value;
-            }
-
-            var after = 0UL;
-            for (byte value = 0; value < effect.Facet.Size; value++)
-            {
-                after |= ((before >> value) & 1) != 0 ? 1UL << effect.Result(value) : 0;
-            }
-
-            return after;
-        }
-
-        // Needs that the effect turns true from some value that can be had.
-        private static NeedSet Turns(NeedSet[] byValue, ulong before)
-        {
-            var turned = default(NeedSet);
-            for (; before != 0; before &= before - 1)
-            {
-                turned |= byValue[BitOperations.TrailingZeroCount(before)];
-            }
-
-            return turned;
         }
     }
 }

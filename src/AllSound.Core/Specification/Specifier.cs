@@ -71,16 +71,15 @@ public static class Specifier
             return new Sought([], goal.Needs, searches.Cut);
         }
 
-        List<Problem> others = [Over(Weights.Soonest, finishes), Over(Weights.Gentlest, finishes)];
+        List<Found> others = [Search.Cheapest(Over(Weights.Soonest, finishes)), Search.Cheapest(Over(Weights.Gentlest, finishes))];
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        if (StrippingIsAChoice(appraised.Condition))
+        if (StrippingIsAChoice(appraised.Condition) && !searches.LastingStrips)
         {
-            others.Add(Over(Weights.LeastCost, searches.Lasting, N.FilmGone));
+            others.Add(Search.Cheapest(Over(Weights.LeastCost, searches.Lasting, N.FilmGone)));
         }
 
-        var results = others.ConvertAll(p => Search.Cheapest(p));
-        return new Sought([.. searches.Found, .. results.Where(r => r.Acts is not null).Select(r => r.Acts!)], [], searches.Cut || results.Exists(r => !r.Complete));
+        return new Sought([.. searches.Found, .. others.Where(r => r.Acts is not null).Select(r => r.Acts!)], [], searches.Cut || others.Exists(r => !r.Complete));
     }
 
     private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;

@@ -121,14 +121,14 @@ internal sealed class StateSpace
     /// <summary>The class of a field in a state.</summary>
     public int Class(int field, in State state) => fields[field].Class(state);
 
-    /// <summary>The needs that a class of a field makes hold.</summary>
-    public IndexSet Held(int field, int at) => fields[field].Held[at];
+    /// <summary>Classes of a field, a bit each, to which an act can lead from one.</summary>
+    public ulong Outcomes(int act, int field, int from) => FieldChange.Outcomes(Acts[act].On(field), from);
 
-    /// <summary>Classes of a field to which an act can lead from one.</summary>
-    public IEnumerable<int> Outcomes(int act, int field, int from) => FieldChange.Outcomes(Acts[act].On(field), from);
+    /// <summary>The needs that come true when a field goes from one class to any of some, a bit each.</summary>
+    public IndexSet Gains(int field, int from, ulong to) => fields[field].Gains(from, to);
 
     /// <summary>The needs that an act could turn true by a field.</summary>
-    public IndexSet Gives(int act, int field) => Acts[act].Gives(fields, field);
+    public IndexSet Gives(int act, int field) => Acts[act].Gives(fields[field], field);
 
     /// <summary>Could an act turn a need true?</summary>
     public bool CanGive(int act, int need)

@@ -29,7 +29,7 @@ internal sealed class Workbench
         ground = GroundActs.Of(start);
         var wanted = goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         var more = also.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
-        var relevance = Relevance.Of(wanted, more, Array.FindAll(allowed, ground.IsPossible), start);
+        var relevance = Relevance.Of(wanted, more, ground, Array.FindAll(allowed, ground.IsPossible), start);
         Missing = relevance.Missing;
         Acts = relevance.Acts;
         if (!Missing.IsEmpty)
@@ -47,7 +47,7 @@ internal sealed class Workbench
         local = Number(start, wanted, relevance);
         NeedsOf = [.. Acts.Select(a => Local(a.NeedSet))];
         Gives = [.. relevance.Gives.Select(g => Local(g))];
-        var keeping = Relevance.GivesAmong([.. Acts.Where(a => !a.Strips)], start);
+        var keeping = Relevance.GivesAmong(ground, [.. Acts.Where(a => !a.Strips)], start);
         var k = 0;
         GivesKeeping = [.. Acts.Select(a => a.Strips ? default : Local(keeping[k++]))];
         needing = new IndexSet[Count];
@@ -62,7 +62,14 @@ internal sealed class Workbench
         }
 
         States = new StateSpace(start, [.. Acts.Select(a => ground.Effects(a).ToArray())], Held(relevance.Needs | wanted));
-        Split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - ActionLandmarks.OwnPlaces, Local(Treatment.Needs.NibsOff));
+        var nibs = Local(Treatment.Needs.NibsOff);
+        var split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - LandmarkGraph.OwnPlaces, nibs);
+        var now = States.Satisfied(States.Start, out _);
+        Kept = new LandmarkGraph(split, GivesKeeping, now, nibs);
+
+        // Whatever strips takes the film off, also where nothing here asks for that.
+        var gone = Local(Treatment.Needs.FilmGone);
+        Any = new LandmarkGraph(split, [.. Gives.Select((g, a) => Acts[a].Strips && gone >= 0 ? g | IndexSet.Of(gone) : g)], now, nibs);
         Interference = States.Interference(NeedsOf, [.. Acts.Select(a => a.Operation.Extent is Extent.Once)]);
     }
 
@@ -81,8 +88,11 @@ internal sealed class Workbench
     /// <summary>The conditions that can come about, as far as they matter.</summary>
     public StateSpace States { get; } = null!;
 
-    /// <summary>The acts, told apart by what they find.</summary>
-    public ContextSplit Split { get; } = null!;
+    /// <summary>What is needed and given on ways on which the film is never stripped.</summary>
+    public LandmarkGraph Kept { get; } = null!;
+
+    /// <summary>What is needed and given on any way.</summary>
+    public LandmarkGraph Any { get; } = null!;
 
     /// <summary>Needs that nothing can give and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
