@@ -32,7 +32,7 @@ public static class Auditor
         firm ??= Practice.Firm.Any;
         ArgumentNullException.ThrowIfNull(sequence);
         var goal = Goal.For(surface, appraised.Condition, firm);
-        var mender = new Mender(rates, goal, appraised);
+        var mender = new Mender(new Remedy(rates, goal, appraised));
         var faults = ImmutableArray.CreateBuilder<AuditFault>();
         var open = ImmutableArray.CreateBuilder<string>();
         var condition = appraised.Condition;

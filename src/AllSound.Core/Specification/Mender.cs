@@ -1,11 +1,10 @@
-using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
 /// <summary>Looks for the cheapest thing that would put a faulty step right.</summary>
-internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
+internal sealed class Mender(Remedy remedy)
 {
     /// <summary>A mend for one unmet need of a step.</summary>
     public string Mend(in Transition transition, Act act, Need need, double? waited)
@@ -22,7 +21,7 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
         }
 
         // Something that can be done first, unless it is something only others can settle.
-        if (Find(transition.Before, [need], exclude: null) is { Count: > 0 } first)
+        if (remedy.Find(transition.Before, [need]) is { Count: > 0 } first)
         {
             return $"Before this step: {Words(first)}.";
         }
@@ -37,7 +36,7 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
 
     /// <summary>A mend for a need that is still open at the end.</summary>
     public string AtEnd(in Condition condition, Need need) =>
-        Find(condition, [need], exclude: null) is { Count: > 0 } more ? $"Add: {Words(more)}."
+        remedy.Find(condition, [need]) is { Count: > 0 } more ? $"Add: {Words(more)}."
         : need.Frees.IsEmpty ? "No step that the brief allows meets it."
         : $"Stop until: {string.Join("; ", need.Frees)}.";
 
@@ -45,14 +44,7 @@ internal sealed class Mender(Rates rates, Goal goal, Appraised appraised)
     {
         var gained = Treatments.Satisfied(transition.After) - Treatments.Satisfied(transition.Before);
         var wanted = gained.Indexes().Select(i => Needs.All[i]).Where(n => n.Clock is null).ToList();
-        return wanted.Count > 0 && Find(transition.Before, wanted, act.Operation) is { Count: > 0 } other ? $"Instead: {Words(other)}." : null;
-    }
-
-    private IReadOnlyList<Act>? Find(Condition from, IReadOnlyList<Need> wanted, Operation? exclude)
-    {
-        var acts = Operations.Acts.Where(a => a.Operation != exclude && goal.Allows(a)).ToArray();
-        var bench = new Workbench(from, wanted, [], acts);
-        return bench.Missing.IsEmpty ? Search.Cheapest(new Problem(bench, wanted, null, new Prices(appraised.Extents, rates), Weights.LeastCost)).Acts : null;
+        return wanted.Count > 0 && remedy.Find(transition.Before, wanted, act.Operation) is { Count: > 0 } other ? $"Instead: {Words(other)}." : null;
     }
 
     private static string Words(IReadOnlyList<Act> acts) =>

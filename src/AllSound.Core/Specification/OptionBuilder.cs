@@ -107,8 +107,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     private Option Build(IReadOnlyList<Act> sequence)
     {
-        var acts = Sequencing.Usual(appraised.Condition, sequence);
-        var steps = Sequencing.Steps(appraised, acts, goal.Needs, rates);
+        var planned = Sequencing.Mended(appraised.Condition, Sequencing.Usual(appraised.Condition, sequence), new Remedy(rates, goal, appraised));
+        var steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
+        Act[] acts = [.. planned.Select(p => p.Act)];
         var finish = acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
         var last = steps[^1].After;
         var days = steps.Sum(s => (s.Spend.Hours / 8) + Quantities.Costing.WaitDays(s.WaitBefore));

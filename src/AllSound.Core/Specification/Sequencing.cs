@@ -37,14 +37,44 @@ internal static class Sequencing
         return order;
     }
 
-    /// <summary>Numbered steps with their links to later steps.</summary>
-    public static ImmutableArray<Step> Steps(Appraised appraised, IReadOnlyList<Act> acts, ImmutableArray<Need> goal, Rates rates)
+    /// <summary>
+    /// The search takes everything for dry at once. Where the clocks bring a need about that it did not see, as when a
+    /// coat's window passes while putty dries, what meets the need is put in before the step.
+    /// </summary>
+    /// <returns>The acts, each with the hours to wait before it where that is more than it asks for itself.</returns>
+    public static List<(Act Act, double? Wait)> Mended(Condition start, List<Act> acts, Remedy remedy)
     {
+        var planned = acts.ConvertAll(a => (Act: a, Wait: (double?)null));
+        var condition = start;
+        var mended = -1;
+        for (var i = 0; i < planned.Count; i++)
+        {
+            var act = planned[i].Act;
+            var t = Treatments.Apply(condition, act, planned[i].Wait);
+            if (!t.IsSound && mended < i && remedy.Find(t.Before, [.. act.Needs.Where(n => n.Clock is null)]) is { Count: > 0 } first)
+            {
+                // It is put in where the step would have begun: what comes about while waiting is not mended before.
+                var wait = Math.Max(t.Waited, Treatments.WaitFor(condition, first[0])) / 60.0;
+                planned.InsertRange(i, first.Select((a, n) => (a, n == 0 ? wait : (double?)null)));
+                mended = i + first.Count;
+                t = Treatments.Apply(condition, planned[i].Act, wait);
+            }
+
+            condition = t.After;
+        }
+
+        return planned;
+    }
+
+    /// <summary>Numbered steps with their links to later steps.</summary>
+    public static ImmutableArray<Step> Steps(Appraised appraised, IReadOnlyList<(Act Act, double? Wait)> planned, ImmutableArray<Need> goal, Rates rates)
+    {
+        Act[] acts = [.. planned.Select(p => p.Act)];
         var condition = appraised.Condition;
         var transitions = new List<(Transition T, NeedSet Before, NeedSet After)>();
-        foreach (var act in acts)
+        foreach (var (act, wait) in planned)
         {
-            var t = Treatments.Apply(condition, act);
+            var t = Treatments.Apply(condition, act, wait);
             transitions.Add((t, Treatments.Satisfied(t.Before), Treatments.Satisfied(t.After)));
             condition = t.After;
         }
@@ -53,7 +83,7 @@ internal static class Sequencing
         var said = new HashSet<Facet>();
         var steps = ImmutableArray.CreateBuilder<Step>();
         var coat = 0;
-        for (var i = 0; i < acts.Count; i++)
+        for (var i = 0; i < acts.Length; i++)
         {
             var act = acts[i];
             var overall = act.Operation.Role is not (CoatRole.None or CoatRole.Spot);

@@ -37,11 +37,15 @@ public readonly struct Condition : IEquatable<Condition>
     private readonly ulong clocks;
     private readonly byte windowDays;
 
-    private Condition(in Bytes facets, ulong clocks, byte windowDays)
+    // Minutes until the weather counts; 0 when that goes by the clocks.
+    private readonly ushort shelter;
+
+    private Condition(in Bytes facets, ulong clocks, byte windowDays, ushort shelter)
     {
         this.facets = facets;
         this.clocks = clocks;
         this.windowDays = windowDays;
+        this.shelter = shelter;
     }
 
     /// <summary>The raw value of a facet.</summary>
@@ -62,7 +66,7 @@ public readonly struct Condition : IEquatable<Condition>
     {
         var copy = facets;
         copy[index] = value;
-        return new Condition(copy, clocks, windowDays);
+        return new Condition(copy, clocks, windowDays, shelter);
     }
 
     /// <summary>A copy with the effects applied; guards are read from this condition, before any change.</summary>
@@ -77,7 +81,7 @@ public readonly struct Condition : IEquatable<Condition>
             }
         }
 
-        return new Condition(copy, clocks, windowDays);
+        return new Condition(copy, clocks, windowDays, shelter);
     }
 
     /// <summary>Minutes that this still has to dry; 0 when dry.</summary>
@@ -91,13 +95,19 @@ public readonly struct Condition : IEquatable<Condition>
     {
         var left = Math.Max(MinutesLeft(drying), Math.Min(minutes, ushort.MaxValue));
         var shift = 16 * (int)drying;
-        return new Condition(facets, (clocks & ~(0xFFFFUL << shift)) | ((ulong)left << shift), windowDays);
+        return new Condition(facets, (clocks & ~(0xFFFFUL << shift)) | ((ulong)left << shift), windowDays, shelter);
     }
 
     /// <summary>Days until the last coat may no longer be overcoated without keying; null when there is no limit.</summary>
     public int? WindowDays => windowDays == 0 ? null : windowDays;
 
-    internal Condition WithWindow(int? days) => new(facets, clocks, (byte)Math.Min(days ?? 0, 255));
+    internal Condition WithWindow(int? days) => new(facets, clocks, (byte)Math.Min(days ?? 0, 255), shelter);
+
+    /// <summary>
+    /// A copy in which the weather does not count before so many minutes (1 to 65,535), or longer if it already did not. For
+    /// an audit, which reckons with the least waits: nobody is blamed for having waited as long as is advised.
+    /// </summary>
+    internal Condition Sheltered(int minutes) => new(facets, clocks, windowDays, (ushort)Math.Max(shelter, Math.Min(minutes, ushort.MaxValue)));
 
     /// <summary>The condition after so many minutes in which nothing is done.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The time is negative.</exception>
@@ -124,8 +134,8 @@ public readonly struct Condition : IEquatable<Condition>
             window = 0;
         }
 
-        var later = new Condition(copy, next, window);
-        if (minutes - LongestLeft > Touching.ExposedHours * 60)
+        var later = new Condition(copy, next, window, (ushort)(shelter == 0 ? 0 : Math.Max(1, shelter - minutes)));
+        if (minutes > (shelter > 0 ? shelter : LongestLeft + (Touching.ExposedHours * 60)))
         {
             later = later.Changed(Touching.Soiling);
         }
@@ -137,7 +147,10 @@ public readonly struct Condition : IEquatable<Condition>
 
     /// <inheritdoc/>
     public bool Equals(Condition other) =>
-        clocks == other.clocks && windowDays == other.windowDays && ((ReadOnlySpan<byte>)facets).SequenceEqual((ReadOnlySpan<byte>)other.facets);
+        clocks == other.clocks
+        && windowDays == other.windowDays
+        && shelter == other.shelter
+        && ((ReadOnlySpan<byte>)facets).SequenceEqual((ReadOnlySpan<byte>)other.facets);
 
     /// <inheritdoc/>
     public override bool Equals(object? obj) => obj is Condition other && Equals(other);

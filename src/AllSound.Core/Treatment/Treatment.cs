@@ -111,6 +111,11 @@ public static class Treatments
             next = next.WithWindow(act.LatestDays);
         }
 
+        if (pace == Pace.Least)
+        {
+            next = next.Sheltered((int)Math.Ceiling(((act.Leaves?.Advised ?? 0) + Touching.ExposedHours) * 60));
+        }
+
         return next;
     }
 
