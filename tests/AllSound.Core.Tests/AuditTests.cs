@@ -51,7 +51,7 @@ public sealed class AuditTests
         );
 
         var fault = audited.Faults.First();
-        Assert.Equal((5, Needs.EdgesHeld), (fault.Step, fault.Need));
+        Assert.Equal((5, GroundNeeds.EdgesHeld), (fault.Step, fault.Need));
         Assert.Contains("binding sealer", fault.Mend, StringComparison.Ordinal);
         Assert.All(audited.Faults.Where(f => f.Severity >= Severity.Fails), f => Assert.Equal(5, f.Step));
     }
@@ -64,7 +64,7 @@ public sealed class AuditTests
         var audited = Demo.Audit("skirting", "ms_lead_setup", "mk_floor", "cl_sugar_soap", $"{sanding}");
 
         var fault = audited.Faults.First(f => f.Step == 4);
-        Assert.Equal((Severity.Danger, Needs.LeadAbsent), (fault.Severity, fault.Need));
+        Assert.Equal((Severity.Danger, SiteNeeds.LeadAbsent), (fault.Severity, fault.Need));
         Assert.Contains("wet", fault.Mend, StringComparison.Ordinal);
     }
 
@@ -73,7 +73,7 @@ public sealed class AuditTests
     {
         var audited = Demo.Audit("skirting", s => s with { Facts = s.Facts with { Lead = Lead.ProvedAbsent } }, "mk_floor", "st_flame");
 
-        Assert.Contains(audited.Faults, f => f is { Step: 2, Severity: Severity.Danger } && f.Need == Needs.NoFlame);
+        Assert.Contains(audited.Faults, f => f is { Step: 2, Severity: Severity.Danger } && f.Need == SiteNeeds.NoFlame);
     }
 
     [Fact]

@@ -53,7 +53,7 @@ public sealed class DemoSpecificationTests
         var held = Demo.Specify("stair-wall", f => f with { Moisture = Moisture.Damp, DampSource = DampSource.Open }, s => s with { Readings = [] });
 
         Assert.Empty(held.Options);
-        Assert.Contains(held.Holds, h => h.Need == Needs.DampCured && !h.Need.Frees.IsEmpty);
+        Assert.Contains(held.Holds, h => h.Need == SiteNeeds.DampCured && !h.Need.Frees.IsEmpty);
     }
 
     [Fact]
@@ -100,7 +100,7 @@ public sealed class DemoSpecificationTests
                 Assert.Contains("sb_knot", Ids(o));
                 Assert.Contains("ms_lead_setup", Ids(o));
                 Assert.Contains("ca_acrylic", Ids(o));
-                Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(Needs.LeadAbsent));
+                Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(SiteNeeds.LeadAbsent));
             }
         );
         Assert.Contains(options, o => o.Steps.Any(s => s.Act.Product is { Carrier: Carrier.Spirit }));
@@ -156,7 +156,7 @@ public sealed class DemoSpecificationTests
         var held = Demo.Specify("ceiling", f => f with { DampSource = null });
 
         Assert.Empty(held.Options);
-        Assert.Contains(held.Holds, h => h.Need == Needs.DampCured);
+        Assert.Contains(held.Holds, h => h.Need == SiteNeeds.DampCured);
     }
 
     [Theory]

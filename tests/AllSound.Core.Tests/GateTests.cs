@@ -11,7 +11,7 @@ namespace AllSound.Core.Tests;
 /// <summary>Safety gates hold whatever is done, and every check can be made and recorded in every way that it can come out.</summary>
 public sealed class GateTests
 {
-    public static TheoryData<string> AtTheFace => [.. Operations.All.Where(o => o.Role != CoatRole.None || o.Needs.Contains(Needs.AccessSafe)).Select(o => o.Id)];
+    public static TheoryData<string> AtTheFace => [.. Operations.All.Where(o => o.Role != CoatRole.None || o.Needs.Contains(SiteNeeds.AccessSafe)).Select(o => o.Id)];
 
     [Theory]
     [MemberData(nameof(AtTheFace))]
@@ -19,9 +19,9 @@ public sealed class GateTests
     {
         foreach (var act in Operations.Acts.Where(a => a.Operation.Id == operation))
         {
-            Assert.Contains(Needs.FootingSafe, Unmet(act, c => c.With(Facets.Access, Access.Fragile)));
-            Assert.Contains(Needs.WiringSound, Unmet(act, c => c.With(Facets.Electrics, Electrics.Condemned)));
-            Assert.Contains(Needs.ConsentGiven, Unmet(act, c => c.With(Facets.Consent, Consent.Waiting)));
+            Assert.Contains(SiteNeeds.FootingSafe, Unmet(act, c => c.With(Facets.Access, Access.Fragile)));
+            Assert.Contains(SiteNeeds.WiringSound, Unmet(act, c => c.With(Facets.Electrics, Electrics.Condemned)));
+            Assert.Contains(SiteNeeds.ConsentGiven, Unmet(act, c => c.With(Facets.Consent, Consent.Waiting)));
         }
 
         static IEnumerable<Need> Unmet(Act act, Func<Condition, Condition> set) => Treatments.Apply(set(default), act).UnmetNeeds;

@@ -27,7 +27,7 @@ public sealed class RulesOfThumbTests
     public void R1_film_that_lifts_is_stripped_and_its_patch_sealed_before_any_coat()
     {
         var wall = Wall(Good with { LooseShare = 0.1, Edges = EdgeNature.Firm }, Coat("emul_matt"));
-        Assert.Contains(Audit(wall, Coated).Faults, f => f.Need == Needs.LooseOff && f.Severity == Severity.Fails);
+        Assert.Contains(Audit(wall, Coated).Faults, f => f.Need == GroundNeeds.LooseOff && f.Severity == Severity.Fails);
         foreach (var option in Specify(wall).Options)
         {
             var off = option.Steps.First(s => s.Before.Get(Facets.Loose) == Presence.Present && s.After.Get(Facets.Loose) == Presence.None).Number;
@@ -42,7 +42,7 @@ public sealed class RulesOfThumbTests
     {
         var wall = Wall(Good with { LooseShare = 0.1, Edges = EdgeNature.Lifting }, Coat("emul_matt"));
         Assert.All(Specify(wall).Options.Where(o => !Ids(o).Any(Strips.Contains)), o => Assert.Contains("se_peelbond", Ids(o)));
-        Assert.Contains(Audit(wall, ["mk_floor", "ls_scrape_loose", "du_vac", "cl_sugar_soap", "se_plaster", .. Coated]).Faults, f => f.Need == Needs.EdgesHeld);
+        Assert.Contains(Audit(wall, ["mk_floor", "ls_scrape_loose", "du_vac", "cl_sugar_soap", "se_plaster", .. Coated]).Faults, f => f.Need == GroundNeeds.EdgesHeld);
     }
 
     [Fact]
@@ -155,8 +155,11 @@ public sealed class RulesOfThumbTests
     {
         var rail = Surface(Element.Railing, "steel", Good with { Soil = Soil.Clean, Key = Key.Toothy }, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
         var faults = Audit(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@72", "ac_clean").Faults;
-        Assert.Contains(faults, f => f.Need == Needs.SoilOff && f.Mend.Contains("wash", StringComparison.OrdinalIgnoreCase));
-        Assert.DoesNotContain(Audit(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean").Faults, f => f.Need == Needs.SoilOff);
+        Assert.Contains(faults, f => f.Need == GroundNeeds.SoilOff && f.Mend.Contains("wash", StringComparison.OrdinalIgnoreCase));
+        Assert.DoesNotContain(
+            Audit(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean").Faults,
+            f => f.Need == GroundNeeds.SoilOff
+        );
     }
 
     [Fact]
@@ -171,7 +174,7 @@ public sealed class RulesOfThumbTests
     public void R17_blistered_film_comes_off() =>
         Assert.Contains(
             Audit(Trim(Good with { LooseShare = 0.3 }, Coat("alkyd_gloss")), "mk_floor", "uc_alkyd", "tc_gloss/p_gloss_alk").Faults,
-            f => f.Need == Needs.LooseOff
+            f => f.Need == GroundNeeds.LooseOff
         );
 
     [Fact]
@@ -188,7 +191,7 @@ public sealed class RulesOfThumbTests
     {
         var window = Surface(Element.Window, "sw", Good, [Coat("alkyd_gloss", 12)]);
         Assert.Contains(Audit(window, "st_flame").Faults, f => f.Severity == Severity.Danger);
-        Assert.Contains(Audit(window, "ms_fire_detect", "mk_floor", "st_heatgun").Faults, f => f.Need == Needs.NoGlass && f.Severity == Severity.Danger);
+        Assert.Contains(Audit(window, "ms_fire_detect", "mk_floor", "st_heatgun").Faults, f => f.Need == SiteNeeds.NoGlass && f.Severity == Severity.Danger);
     }
 
     [Fact]
@@ -217,7 +220,7 @@ public sealed class RulesOfThumbTests
                 "mk_floor",
                 "rp_crack"
             ).Faults,
-            f => f.Need == Needs.LooseOff
+            f => f.Need == GroundNeeds.LooseOff
         );
 
     [Fact]
@@ -296,7 +299,7 @@ public sealed class RulesOfThumbTests
         Assert.True(caulk.Act.Leaves!.Least >= 2);
         Assert.Contains(
             Audit(Wall(Good with { LiveCrack = true, FillShare = 0.01 }, Coat("emul_matt")), "mk_floor", "rp_crack").Faults,
-            f => f.Need == Needs.MovementStill
+            f => f.Need == SiteNeeds.MovementStill
         );
     }
 
@@ -306,7 +309,7 @@ public sealed class RulesOfThumbTests
         var option = Specify(Surface(Element.Wall, "gyp_new", Good)).Options[0];
         Assert.Contains(option.Steps, s => s.Act.Operation.Id is "se_mist" or "se_plaster");
         Assert.Equal(2, option.Steps.Count(s => s.Act.Operation.Role == CoatRole.Finish));
-        Assert.Contains(Audit(Surface(Element.Wall, "gyp_new", Good with { Soil = Soil.Clean }), Coated).Faults, f => f.Need == Needs.BareSealed);
+        Assert.Contains(Audit(Surface(Element.Wall, "gyp_new", Good with { Soil = Soil.Clean }), Coated).Faults, f => f.Need == GroundNeeds.BareSealed);
     }
 
     [Fact]
@@ -357,7 +360,7 @@ public sealed class RulesOfThumbTests
         var dip = StrippingChoice.Rank(Job(door), door, Appraise(door)).First(f => f.Operation == "st_caustic_dip");
         Assert.NotNull(dip.Score);
         Assert.Contains("pH", dip.Residue, StringComparison.Ordinal);
-        Assert.Contains(Audit(door, "st_caustic_dip", "sp_wood").Faults, f => f.Need == Needs.ResidueOut);
+        Assert.Contains(Audit(door, "st_caustic_dip", "sp_wood").Faults, f => f.Need == GroundNeeds.ResidueOut);
         Assert.Null(StrippingChoice.Rank(Job(door), door with { Facts = Good }, Appraise(door with { Facts = Good })).First(f => f.Operation == "st_caustic_dip").Score);
     }
 
@@ -365,7 +368,7 @@ public sealed class RulesOfThumbTests
     public void R36_possible_lead_is_presumed_and_gated_before_anything_is_disturbed()
     {
         var old = Trim(Good with { Lead = null }, Coat("oil_lead", 4));
-        Assert.Contains(AuditBuilt(old, 1910, "mk_floor", "ab_gloss").Faults, f => f.Need == Needs.LeadAbsent && f.Severity == Severity.Danger);
+        Assert.Contains(AuditBuilt(old, 1910, "mk_floor", "ab_gloss").Faults, f => f.Need == SiteNeeds.LeadAbsent && f.Severity == Severity.Danger);
         Assert.All(
             Specify(old, built: 1910).Options,
             o => Assert.Equal("ms_lead_setup", Ids(o).First(i => i is "ms_lead_setup" or "st_wet_abrade" or "cl_sugar_soap" or "ls_wet_scrape"))
@@ -448,7 +451,10 @@ public sealed class RulesOfThumbTests
     public void R42_lumpy_old_gloss_is_levelled()
     {
         var trim = Trim(Good with { Lumps = true, Key = Key.Abraded, Soil = Soil.Clean }, Coat("alkyd_gloss"));
-        Assert.Contains(Audit(trim, "mk_floor", "du_vac", "uc_alkyd", "dn_between", "du_vac", "tc_gloss/p_gloss_alk", "ac_clean").Faults, f => f.Need == Needs.LumpsGone);
+        Assert.Contains(
+            Audit(trim, "mk_floor", "du_vac", "uc_alkyd", "dn_between", "du_vac", "tc_gloss/p_gloss_alk", "ac_clean").Faults,
+            f => f.Need == GroundNeeds.LumpsGone
+        );
         Assert.All(Specify(trim).Options, o => Assert.Contains(o.Steps, s => s.Act.Operation.Group is Group.Abrade or Group.Strip));
     }
 

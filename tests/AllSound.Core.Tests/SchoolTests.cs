@@ -110,7 +110,7 @@ public sealed class SchoolTests
             Brief = new Brief { KeepOldFilm = true },
         };
         var specified = Specify(old, 1910, j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S10", "dry") });
-        Assert.All(specified.Options, o => Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(Needs.LeadAbsent)));
+        Assert.All(specified.Options, o => Assert.DoesNotContain(o.Steps, s => s.Act.Needs.Contains(SiteNeeds.LeadAbsent)));
         Assert.Contains(specified.Notes, n => n.Contains("S10", StringComparison.Ordinal));
     }
 

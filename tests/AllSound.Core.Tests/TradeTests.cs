@@ -263,7 +263,7 @@ public sealed class TradeTests
         var loosen = option.Steps.First(s => s.Act.Operation.Group == Group.Loosen);
         var without = WhyNot.Ask(new Rates(), trim, specified.Appraised, option, loosen.Number, null);
         Assert.False(without.Sound);
-        Assert.Contains(without.Unmet, u => u.Need == Needs.LooseOff);
+        Assert.Contains(without.Unmet, u => u.Need == GroundNeeds.LooseOff);
         var flame = WhyNot.Ask(new Rates(), trim, specified.Appraised, option, loosen.Number, Operations.FindAct(Operations.Find("st_flame")!, null));
         Assert.Contains(flame.Lines, l => l.Contains("refused", StringComparison.Ordinal));
     }

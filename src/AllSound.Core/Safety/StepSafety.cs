@@ -101,7 +101,7 @@ public static class StepHazards
     public static bool Disturbs(Act act)
     {
         ArgumentNullException.ThrowIfNull(act);
-        return act.Needs.Contains(Needs.LeadControlled) || act.Needs.Contains(Needs.LeadAbsent);
+        return act.Needs.Contains(SiteNeeds.LeadControlled) || act.Needs.Contains(SiteNeeds.LeadAbsent);
     }
 
     private static string? Waste(Act act, bool lead)

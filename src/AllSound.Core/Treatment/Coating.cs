@@ -11,26 +11,26 @@ internal static class Coating
 {
     private static readonly Need[] AnyCoat =
     [
-        N.AccessSafe,
-        N.Covered,
-        N.NotFireCoat,
-        N.DampCured,
-        N.MouldCured,
-        N.BackingSound,
-        N.TimberSound,
-        N.MovementStill,
+        SiteNeeds.AccessSafe,
+        SiteNeeds.Covered,
+        SiteNeeds.NotFireCoat,
+        SiteNeeds.DampCured,
+        SiteNeeds.MouldCured,
+        SiteNeeds.BackingSound,
+        SiteNeeds.TimberSound,
+        SiteNeeds.MovementStill,
         P.PaperHolds,
-        N.FabricDry,
+        GroundNeeds.FabricDry,
         P.ColdNow,
-        N.LooseOff,
+        GroundNeeds.LooseOff,
         P.RustOff,
-        N.GreyOff,
-        N.DustOff,
-        N.MouldOff,
-        N.SaltsOff,
-        N.ResidueOut,
-        N.SiliconeOff,
-        N.GreaseOff,
+        GroundNeeds.GreyOff,
+        GroundNeeds.DustOff,
+        GroundNeeds.MouldOff,
+        GroundNeeds.SaltsOff,
+        GroundNeeds.ResidueOut,
+        GroundNeeds.SiliconeOff,
+        GroundNeeds.GreaseOff,
         N.WashDry,
         N.FillerDry,
         N.CoatDry,
@@ -38,13 +38,13 @@ internal static class Coating
 
     private static readonly Need[] OverallCoat =
     [
-        N.EdgesHeld,
-        N.PowderBound,
+        GroundNeeds.EdgesHeld,
+        GroundNeeds.PowderBound,
         P.NothingWeakBeneath,
-        N.SoilOff,
+        GroundNeeds.SoilOff,
         N.CaulkDry,
         N.WindowOpen,
-        N.FillFlush,
+        GroundNeeds.FillFlush,
         P.FixingsTight,
         P.LapsClosed,
         P.HolesClosed,
@@ -55,15 +55,15 @@ internal static class Coating
         N.WaterStainBlocked,
         N.TarBlocked,
         N.InkBlocked,
-        N.StepGone,
-        N.LumpsGone,
-        N.JointClosed,
+        GroundNeeds.StepGone,
+        GroundNeeds.LumpsGone,
+        GroundNeeds.JointClosed,
         P.PuttySound,
         P.EndGrainSealed,
         P.EdgesRounded,
     ];
 
-    private static readonly Need[] OpaqueFinish = [N.TanninBlocked, N.FillPrimed];
+    private static readonly Need[] OpaqueFinish = [N.TanninBlocked, GroundNeeds.FillPrimed];
 
     // The last step means that the wall bears whatever one likes.
     private static Test MustBreathe => F.Breath.IsNot(VapourSteps.Step63);
@@ -90,10 +90,7 @@ internal static class Coating
             yield return alkali;
         }
 
-        if (Compatibility.BearsHeat(product) is { } heat)
-        {
-            yield return heat;
-        }
+        yield return Compatibility.BearsHeat(product);
 
         var seals = SealsBare(operation);
         if (seals)
@@ -129,7 +126,7 @@ internal static class Coating
 
         if (operation.Role is CoatRole.Undercoat or CoatRole.Finish && !seals)
         {
-            yield return N.BareSealed;
+            yield return GroundNeeds.BareSealed;
         }
 
         // Resin comes through waterborne paint first, and softens it: knots before any overall coat that would hide them.

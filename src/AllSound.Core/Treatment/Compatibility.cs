@@ -131,11 +131,11 @@ public static class Compatibility
     /// <summary>What the product bears of alkali, or null when it is alkaline itself.</summary>
     public static Need? AlkaliBorne(CoatingClass product) =>
         product.Family is CoatFamily.Limewash or CoatFamily.Silicate or CoatFamily.DispersionSilicate ? null
-        : product.Alkali == 0 || product.Family == CoatFamily.Alkyd ? (product.Cover == Cover.AlkaliPrimer ? FabricNeeds.AlkaliNotFresh : Needs.AlkaliLow)
-        : Needs.AlkaliMild;
+        : product.Alkali == 0 || product.Family == CoatFamily.Alkyd ? (product.Cover == Cover.AlkaliPrimer ? FabricNeeds.AlkaliNotFresh : GroundNeeds.AlkaliLow)
+        : GroundNeeds.AlkaliMild;
 
-    /// <summary>That the surface gets no hotter in service than the product bears, or null when it bears all that paint is for.</summary>
-    public static Need? BearsHeat(CoatingClass product)
+    /// <summary>That the surface gets no hotter in service than the product bears.</summary>
+    public static Need BearsHeat(CoatingClass product)
     {
         var most =
             product.HeatMost >= 540 ? Heat.Fire
@@ -198,7 +198,7 @@ public static class Compatibility
     private static CoatingClass[] Alike(CoatingClass product) => [.. Coatings.All.Where(p => p.Follows.ToHashSet().SetEquals(product.Follows))];
 
     private static Need Once(string id, string title, string consequence, Severity severity, Source source, params Test[] any) =>
-        ById.GetOrAdd(id.ToLowerInvariant(), key => NeedRegistry.Add(key, title, consequence, severity, source, any));
+        ById.GetOrAdd(id.ToLowerInvariant(), key => NeedRegistry.Register(key, title, consequence, severity, source, any));
 
     private static string PrepName(Prep prep) =>
         prep switch

@@ -1,5 +1,6 @@
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
+using static AllSound.Core.Treatment.NeedRegistry;
 using F = AllSound.Core.Surfaces.Facets;
 
 namespace AllSound.Core.Treatment;
@@ -103,7 +104,7 @@ public static class FabricNeeds
     );
 
     /// <summary>Paper that holds.</summary>
-    public static readonly Need PaperHolds = NeedRegistry.Add(
+    public static readonly Need PaperHolds = Register(
         "paper-holds",
         "paper on the wall holds and takes paint, or what lies beneath it was looked at",
         "Wet paint loosens paper at its seams; vinyl sheds paint.",
@@ -145,7 +146,7 @@ public static class FabricNeeds
     );
 
     /// <summary>Fresh air for solvents.</summary>
-    public static readonly Need FreshAir = NeedRegistry.Add(
+    public static readonly Need FreshAir = Register(
         "fresh-air",
         "fresh air is drawn through while solvent is in it, and nothing can spark",
         "Solvent vapour makes people ill and can catch fire.",
@@ -225,7 +226,4 @@ public static class FabricNeeds
         Source.Standard("BS 6150", Confidence.Usual),
         F.Alkalinity.IsNot(Alkalinity.High)
     );
-
-    private static Need Add(string id, string title, string consequence, Severity severity, Source source, params Test[] any) =>
-        NeedRegistry.Add(id, title, consequence, severity, source, any);
 }

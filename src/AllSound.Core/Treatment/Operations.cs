@@ -12,11 +12,14 @@ public static class Operations
     static Operations()
     {
         // Order fixed here, so that the indexes of needs do not hang on who asks first.
+        RuntimeHelpers.RunClassConstructor(typeof(SiteNeeds).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(GroundNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Compatibility).TypeHandle);
         All =
         [
             .. SiteWork.All,
+            .. FilmStripping.All,
             .. Preparation.All,
             .. Stripping.All,
             .. MetalPreparation.All,
@@ -24,6 +27,8 @@ public static class Operations
             .. MasonryCleaning.All,
             .. Filling.All,
             .. Repairs.All,
+            .. MechanicalRepairs.All,
+            .. Sealing.All,
             .. Coats.All,
             .. MetalCoats.All,
             .. MasonryCoats.All,

@@ -10,7 +10,7 @@ internal static class Touching
     /// <summary>Hours that bared iron and steel may stand before its first coat. Common practice (ISO 12944-7, from memory).</summary>
     public const double BareMetalHours = 4;
 
-    private static readonly Need[] AtTheFace = [N.FootingSafe, N.WiringSound, N.ConsentGiven];
+    private static readonly Need[] AtTheFace = [SiteNeeds.FootingSafe, SiteNeeds.WiringSound, SiteNeeds.ConsentGiven];
 
     /// <summary>
     /// Reach and leave to touch, for all that is done at the face; and nothing that strips, scrapes or abrades where
@@ -19,8 +19,8 @@ internal static class Touching
     public static IEnumerable<Need> Needs(Operation operation)
     {
         var abrades = operation.Group is Group.Strip or Group.Loosen or Group.Abrade;
-        var touches = abrades || operation.Needs.Contains(N.AccessSafe) || operation.Role != CoatRole.None;
-        return [.. touches ? AtTheFace : [], .. abrades ? [N.AsbestosAbsent] : Array.Empty<Need>()];
+        var touches = abrades || operation.Needs.Contains(SiteNeeds.AccessSafe) || operation.Role != CoatRole.None;
+        return [.. touches ? AtTheFace : [], .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>()];
     }
 
     /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>

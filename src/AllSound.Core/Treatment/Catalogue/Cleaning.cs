@@ -11,8 +11,16 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Washing, degreasing, killing mould, rinsing residues.</summary>
 internal static class Cleaning
 {
-    private static readonly ImmutableArray<Need> WashNeeds = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled, N.LooseOff, N.FillNotSoaked];
-    private static readonly Need SpiritProof = NeedRegistry.Add(
+    private static readonly ImmutableArray<Need> WashNeeds =
+    [
+        SiteNeeds.AccessSafe,
+        SiteNeeds.Covered,
+        SiteNeeds.ElectricsSafe,
+        SiteNeeds.LeadControlled,
+        GroundNeeds.LooseOff,
+        GroundNeeds.FillNotSoaked,
+    ];
+    private static readonly Need SpiritProof = NeedRegistry.Register(
         "spirit-proof",
         "the film is one that alcohol does not soften",
         "Alcohol softens emulsion, waterborne enamel and shellac.",
@@ -31,7 +39,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Wash with detergent and rinse",
             Do = "Two buckets: wash from the bottom up, rinse from the top down with clean water, change it when grey.",
-            Needs = [.. WashNeeds, N.BareNotSoaked],
+            Needs = [.. WashNeeds, GroundNeeds.BareNotSoaked],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Soil, Soil.Light, F.Soil.Is(Soil.Greasy)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 20,
@@ -52,7 +60,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Wash with spirit and water",
             Do = "Methylated spirit and water in equal parts on a cloth, little at a time, turn the cloth often.",
-            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.LooseOff, N.FillNotSoaked, SpiritProof],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.FillNotSoaked, SpiritProof],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 14,
@@ -133,7 +141,7 @@ internal static class Cleaning
             Group = Group.Decontaminate,
             Title = "Brush salts off dry, three times",
             Do = "Bristle brush and vacuum, three times in 14 days. No water.",
-            Needs = [N.AccessSafe, N.LeadControlled, N.DampCured],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled, SiteNeeds.DampCured],
             Gives = [Set(F.Salts, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 5,
@@ -150,7 +158,7 @@ internal static class Cleaning
             Group = Group.Decontaminate,
             Title = "Rinse stripper residue out",
             Do = "Clean water twice, or as the label says; no suds, no wax.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
             Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Stripper)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 20,
@@ -167,7 +175,7 @@ internal static class Cleaning
             Group = Group.Decontaminate,
             Title = "Neutralise the alkali, then rinse",
             Do = "Dilute citric or acetic rinse, bought ready, 5 to 15 minutes, then water twice. Prove it with pH paper.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
             Gives = [Set(F.Residue, Residue.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 7,
@@ -184,7 +192,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Cut out silicone and clean its bed",
             Do = "Knife, softener, wipe with many clean cloths; a drop of water must not bead.",
-            Needs = [N.AccessSafe, N.LeadControlled],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled],
             Gives = [Set(F.Silicone, Presence.None), Set(F.Joint, Joint.Open)],
             Extent = Extent.Joint,
             Rate = 10,

@@ -9,15 +9,11 @@ using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Treatment.Catalogue;
 
-/// <summary>Everything laid as a coat, spot or overall. What all coats of a role need stands in <see cref="Coating"/>.</summary>
+/// <summary>Spot primers, primers, undercoats and finishes of walls and woodwork. What all coats of a role need stands in <see cref="Coating"/>.</summary>
 internal static class Coats
 {
-    internal static readonly ImmutableArray<string> Fumes = ["Ventilate; no flame or spark."];
-    internal static readonly ImmutableArray<string> FumeWear = ["half mask A2P3", "gloves"];
     private static readonly ImmutableArray<string> WaterWear = ["goggles when rolling overhead"];
-
-    private static readonly Need OnPlaster = Ground("on-plaster", "the substrate is plaster or board", SubstrateFamily.Plaster);
-    private static readonly Need NotRawPlaster = NeedRegistry.Add(
+    private static readonly Need NotRawPlaster = NeedRegistry.Register(
         "not-raw-plaster",
         "no raw plaster lies under the shellac",
         "Shellac skins over thirsty plaster and flakes off.",
@@ -25,195 +21,10 @@ internal static class Coats
         Source.Usual,
         [F.Bare.IsNot(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood))]
     );
-    private static readonly Need OnWood = Ground("on-wood-primer", "the substrate is wood", SubstrateFamily.Wood);
-
-    private static readonly Need SomethingToBind = NeedRegistry.Add(
-        "something-to-bind",
-        "there is old film to bind, or plaster under it",
-        "Bare wood wants its own primer, not a binder.",
-        Severity.Poor,
-        Source.Usual,
-        [F.Film.IsNot(Film.None), OnPlasterNow]
-    );
-
-    private static readonly Need BareShows = NeedRegistry.Add(
-        "bare-shows",
-        "bare ground shows",
-        "Over an old film the sealer goes on all over.",
-        Severity.Note,
-        Source.Usual,
-        [F.Bare.IsNot(Bare.None)]
-    );
-
-    // A binder seals bare plaster; bare wood still wants its primer.
-    private static Test OnPlasterNow => F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry));
-
-    // A first coat on bare substrate seals it and primes filler in it.
-    internal static ImmutableArray<Effect> Seals => [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)), Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush), F.Bare.Is(Bare.Raw))];
+    private static readonly Need OnWood = Sealing.Ground("on-wood-primer", "the substrate is wood", SubstrateFamily.Wood);
 
     public static readonly ImmutableArray<Operation> All =
     [
-        new()
-        {
-            Id = "se_peelbond",
-            OverAnyGround = true,
-            Group = Group.Seal,
-            Title = "Tie lifting edges and the patch down with a binding sealer",
-            Do = "Flood it under the edges and over the bare patch, 75 mm onto the sound film; brush out runs. It dries clear and may shine though dry.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.PeelBinder],
-            Gives =
-            [
-                Set(F.Edges, Edges.Bound, F.Edges.Is(Edges.Lifting, Edges.Firm)),
-                Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable), OnPlasterNow),
-                Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw), OnPlasterNow),
-            ],
-            Needs = [N.LeadControlled, SomethingToBind],
-            Extent = Extent.Patch,
-            Rate = 8,
-            FixedHours = 0.15,
-            Accept = "edges hold to a thumbnail after 12 hours",
-            Hazard = 0.3,
-            School = "S8 bind",
-            Source = Source.Usual,
-        },
-        new()
-        {
-            Id = "se_stabilise",
-            OverAnyGround = true,
-            Group = Group.Seal,
-            Title = "Bind the powder with a stabilising sealer",
-            Do = "Brush off what comes, then flood and brush out; no shine left standing.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.Stabiliser, WallAndMasonryCoatings.StabiliserSolvent],
-            Needs = [N.EdgesHeld, BareShows],
-            Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Seals],
-            Extent = Extent.Bare,
-            Rate = 12,
-            FixedHours = 0.15,
-            Accept = "tape pulls off clean",
-            Hazard = 0.3,
-            School = "S1 stabiliser",
-            Source = Source.Usual,
-        },
-        new()
-        {
-            Id = "se_plaster",
-            Group = Group.Seal,
-            Title = "Seal bare plaster with plaster sealer",
-            Do = "One even coat, brushed well out.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.PlasterSealer],
-            Needs = [N.EdgesHeld, N.PowderBound, OnPlaster],
-            Gives = Seals,
-            Extent = Extent.Bare,
-            Rate = 12,
-            FixedHours = 0.15,
-            Accept = "even and dull, no dust on the hand",
-            Hazard = 0.2,
-            School = "S1 plaster sealer",
-            Source = Source.Usual,
-        },
-        new()
-        {
-            Id = "se_mist",
-            Group = Group.Seal,
-            Title = "Mist-coat bare plaster",
-            Do = "Contract wall paint with 40 % water, rolled on thin and laid off; it must soak, not sit.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.ContractMatt],
-            Needs = [N.EdgesHeld, N.PowderBound, OnPlaster],
-            Gives = Seals,
-            Extent = Extent.Bare,
-            Rate = 20,
-            FixedHours = 0.15,
-            LitresPerUnit = 0.093,
-            Thinning = 40,
-            Dilution = "40 parts water to 100 parts paint by volume, on this coat only",
-            Leaves = new(Drying.Coat, 4, 12),
-            Accept = "no dust on the hand, no shine",
-            Hazard = 0.2,
-            School = "S1 mist coat",
-            Source = Source.Standard("BS 6150", Confidence.Usual),
-        },
-        new()
-        {
-            Id = "sb_stain_shellac",
-            Group = Group.StainBlock,
-            Title = "Block the stain with pigmented shellac",
-            Do = "Spot and 100 mm round it, two thin passes; look again after 24 hours for any show-through.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.ShellacPrimer],
-            Needs = [N.EdgesHeld, N.PowderBound, N.SoilOff, .. Takes(CoatFamily.Shellac)],
-            Gives = StainBlocked,
-            Extent = Extent.Stain,
-            Rate = 10,
-            FixedHours = 0.2,
-            Accept = "nothing shows after 24 hours",
-            Cautions = Fumes,
-            Protection = FumeWear,
-            Hazard = 5,
-            School = "S20 solvent",
-            Source = Source.Practice,
-        },
-        new()
-        {
-            Id = "sb_stain_alkyd",
-            Group = Group.StainBlock,
-            Title = "Block the stain with solventborne stain block",
-            Do = "Spot and 100 mm round it, one full coat; look again after 24 hours.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.StainBlockAlkyd],
-            Needs = [N.EdgesHeld, N.PowderBound, N.SoilOff, .. Takes(CoatFamily.Alkyd)],
-            Gives = StainBlocked,
-            Extent = Extent.Stain,
-            Rate = 10,
-            FixedHours = 0.2,
-            Accept = "nothing shows after 24 hours",
-            Cautions = Fumes,
-            Protection = FumeWear,
-            Hazard = 3.5,
-            School = "S20 solvent",
-            Source = Source.Practice,
-        },
-        new()
-        {
-            Id = "sb_tannin",
-            Group = Group.StainBlock,
-            Title = "Block tannin with two coats of waterborne stain block",
-            Do = "Two coats, 24 hours apart; no washing between.",
-            Role = CoatRole.Primer,
-            Products = [WallCoatings.StainBlockWater],
-            Coats = 2,
-            Gives = [Set(F.Tannin, Bleed.Blocked, F.Tannin.Is(Bleed.Live)), .. Seals],
-            Extent = Extent.Whole,
-            Rate = 4,
-            RateNarrow = 7,
-            Accept = "no brown after 24 hours",
-            Hazard = 0.3,
-            School = "S20 waterborne",
-            Source = Source.Practice,
-        },
-        new()
-        {
-            Id = "sb_knot",
-            Group = Group.StainBlock,
-            Title = "Seal knots with two coats of shellac",
-            Do = "Two thin coats, 25 mm past each knot, feathered out; an hour between.",
-            Role = CoatRole.Spot,
-            Products = [WallCoatings.Knotting, WallCoatings.ShellacPrimer],
-            Needs = [N.SoilOff, N.Keyed],
-            Gives = [Set(F.Knots, Bleed.Blocked, F.Knots.Is(Bleed.Live))],
-            Extent = Extent.Knots,
-            Rate = 45,
-            FixedHours = 0.2,
-            LitresPerUnit = 0.0009,
-            Accept = "no ring after 24 hours",
-            Cautions = Fumes,
-            Protection = FumeWear,
-            Hazard = 4,
-            Source = Source.Standard("BS 1336 (withdrawn)", Confidence.Usual),
-        },
         new()
         {
             Id = "sp_fill",
@@ -222,7 +33,7 @@ internal static class Coats
             Do = "One coat just past the filler; a second where it still looks dull.",
             Role = CoatRole.Spot,
             Products = [WallCoatings.PlasterSealer, WallCoatings.ContractMatt, TrimCoatings.WoodPrimerWater, TrimCoatings.UndercoatSolvent],
-            Needs = [N.FillFlush],
+            Needs = [GroundNeeds.FillFlush],
             Gives = [Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush))],
             Extent = Extent.Fill,
             Rate = 8,
@@ -240,7 +51,7 @@ internal static class Coats
             Do = "Work it into end grain and joints; bare wood only, feathered onto the film.",
             Role = CoatRole.Spot,
             Products = [TrimCoatings.WoodPrimerWater, TrimCoatings.WoodPrimerAlkyd, WoodFloorAndTileCoatings.AluminiumPrimer],
-            Needs = [OnWood, N.EdgesHeld, N.PowderBound, N.KnotsBlocked],
+            Needs = [OnWood, GroundNeeds.EdgesHeld, GroundNeeds.PowderBound, N.KnotsBlocked],
             Gives = [Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw))],
             Extent = Extent.Bare,
             Rate = 9,
@@ -281,7 +92,7 @@ internal static class Coats
             Needs = [NotRawPlaster],
             Gives =
             [
-                .. StainBlocked,
+                .. Sealing.StainBlocked,
                 Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw)),
                 Set(F.Fill, Fill.Primed, F.Fill.Is(Fill.Flush)),
                 Set(F.Tannin, Bleed.Blocked, F.Tannin.Is(Bleed.Live)),
@@ -290,8 +101,8 @@ internal static class Coats
             Rate = 10,
             RateNarrow = 16,
             Accept = "nothing shows after 24 hours",
-            Cautions = Fumes,
-            Protection = FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
             Hazard = 5,
             School = "S20 solvent",
             Source = Source.Usual,
@@ -308,8 +119,8 @@ internal static class Coats
             Rate = 8,
             RateNarrow = 15,
             Accept = "even and opaque",
-            Cautions = Fumes,
-            Protection = FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
             Hazard = 2.5,
             School = "S20 solvent",
             Source = Source.Practice,
@@ -362,8 +173,8 @@ internal static class Coats
             Rate = 6,
             RateNarrow = 12,
             Accept = "no runs, even sheen at 1.5 m",
-            Cautions = Fumes,
-            Protection = FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
             Hazard = 2.5,
             School = "S20 solvent",
             Source = Source.Practice,
@@ -391,7 +202,7 @@ internal static class Coats
             Group = Group.Denib,
             Title = "Denib dry",
             Do = "220 to 320 grit, light, off the arrises; then dust off.",
-            Needs = [N.LeadAbsent, N.AsbestosAbsent, N.CoatDry],
+            Needs = [SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, N.CoatDry],
             Gives = [Set(F.Nibs, Presence.None), Set(F.Overdue, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 25,
@@ -411,7 +222,7 @@ internal static class Coats
             Group = Group.Denib,
             Title = "Denib wet",
             Do = "Fine wet pad, light, off the arrises so that old paint is not cut through; wipe dry.",
-            Needs = [N.LeadControlled, N.CoatDry],
+            Needs = [SiteNeeds.LeadControlled, N.CoatDry],
             Gives = [Set(F.Nibs, Presence.None), Set(F.Overdue, Presence.None)],
             Extent = Extent.Whole,
             Rate = 20,
@@ -427,11 +238,4 @@ internal static class Coats
             Source = Source.Practice,
         },
     ];
-
-    private static ImmutableArray<Effect> StainBlocked =>
-        [Set(F.WaterStain, Bleed.Blocked, F.WaterStain.Is(Bleed.Live)), Set(F.Tar, Bleed.Blocked, F.Tar.Is(Bleed.Live)), Set(F.Ink, Bleed.Blocked, F.Ink.Is(Bleed.Live))];
-
-    private static ImmutableArray<Need> Takes(CoatFamily family) => [Compatibility.SpotTakes(family), Compatibility.FilmKeyed(family)];
-
-    private static Need Ground(string id, string title, SubstrateFamily family) => NeedRegistry.Ground(id, title, Substrates.Family(family));
 }

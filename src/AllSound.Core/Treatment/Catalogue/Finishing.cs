@@ -12,7 +12,7 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Air, fire watch, masking, waiting, and what comes after the last coat.</summary>
 internal static class Finishing
 {
-    private static readonly Need SomeCoat = NeedRegistry.Add(
+    private static readonly Need SomeCoat = NeedRegistry.Register(
         "a-coat-on",
         "a coat of this job is on",
         "There is nothing yet to look over.",

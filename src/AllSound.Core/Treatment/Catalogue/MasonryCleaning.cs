@@ -45,7 +45,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Brush down dry and vacuum",
             Do = "Soft brush and vacuum from the top down, into mouldings and joints.",
-            Needs = [N.AccessSafe, N.Covered, N.LeadControlled, N.AsbestosAbsent],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent],
             Gives = [Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 50,
@@ -63,7 +63,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Wash soot off brick and stone",
             Do = "Vacuum first, then strong alkaline wash from the bottom up, rinse from the top down until it runs clear. Give it a day to dry.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled, Walling],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled, Walling],
             Gives = [Set(F.Soil, Soil.Clean), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
@@ -81,7 +81,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Wash with a fan jet",
             Do = "25 to 40 degree fan, 40 to 100 bar, 300 mm or more off, never up into laps or joints; clear the gutters in the same visit.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, P.Outside, N.LeadAbsent, N.AsbestosAbsent, HardJoints],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, P.Outside, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, HardJoints],
             Gives =
             [
                 Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)),
@@ -110,7 +110,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Kill algae and moss, brush off",
             Do = "Biocide at low pressure, wait as the label says (a day to three), brush off; not before rain.",
-            Needs = [N.AccessSafe, N.Covered, P.Outside, N.LeadControlled, N.LooseOff],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, P.Outside, SiteNeeds.LeadControlled, GroundNeeds.LooseOff],
             Gives = [Set(F.Mould, Presence.None)],
             Extent = Extent.Whole,
             Rate = 25,
@@ -129,7 +129,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Wipe grease off with solvent",
             Do = "Two lint-free cloths, one wet, one dry, turned often; flash off. No strong solvent on plastic.",
-            Needs = [N.AccessSafe, N.Covered, Wipeable, P.FreshAir],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, Wipeable, P.FreshAir],
             Gives = [Set(F.Soil, Soil.Clean)],
             Extent = Extent.Whole,
             Rate = 15,
@@ -149,7 +149,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Descale and degrease tile",
             Do = "Descaler 1:10 for five to ten minutes with a pad, then degreaser, rinse twice; grout dry for two days.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, Tile],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, Tile],
             Gives = [Set(F.Soil, Soil.Clean), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 7,
@@ -169,7 +169,7 @@ internal static class MasonryCleaning
             Group = Group.Decontaminate,
             Title = "Draw salts with a poultice",
             Do = "Clay or paper 10 to 20 mm thick, one to three weeks, lift off dry, brush.",
-            Needs = [N.AccessSafe, N.Covered, N.DampCured, N.BackingSound, Walling],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.DampCured, SiteNeeds.BackingSound, Walling],
             Gives = [Set(F.Salts, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 2,
@@ -186,7 +186,7 @@ internal static class MasonryCleaning
             Group = Group.Decontaminate,
             Title = "Neutralise acid residue",
             Do = "Bicarbonate solution, five minutes, then water twice; prove it with pH paper.",
-            Needs = [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
             Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Acid)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 10,
@@ -205,10 +205,10 @@ internal static class MasonryCleaning
             Do = "Oxalic cleaner 1:10 warm, ten to twenty minutes, scrub along the grain, rinse; look again when dry.",
             Needs =
             [
-                N.AccessSafe,
-                N.Covered,
-                N.ElectricsSafe,
-                N.LeadControlled,
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.ElectricsSafe,
+                SiteNeeds.LeadControlled,
                 Grounds("bare-wood-kind", "the ground is wood", Substrates.Family(SubstrateFamily.Wood)),
                 NoFilm,
             ],
@@ -228,7 +228,7 @@ internal static class MasonryCleaning
     ];
 
     private static Need NoFilm =>
-        NeedRegistry.Add("no-film", "no film lies on the wood", "It does not reach through a film.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)]);
+        NeedRegistry.Register("no-film", "no film lies on the wood", "It does not reach through a film.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)]);
 
     private static Need Grounds(string id, string title, params Substrate[] grounds) => NeedRegistry.Ground(id, title, grounds);
 }

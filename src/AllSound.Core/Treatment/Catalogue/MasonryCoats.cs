@@ -16,7 +16,7 @@ internal static class MasonryCoats
     private static readonly Source En1062 = Source.Standard("EN 1062-1", Confidence.Usual);
     private static readonly ImmutableArray<string> LimeWear = ["chemical gauntlets", "goggles"];
 
-    private static readonly Need Cracked = NeedRegistry.Add(
+    private static readonly Need Cracked = NeedRegistry.Register(
         "render-not-breathing-ground",
         "the wall is hard masonry above the damp course",
         "An elastic film on soft or damp masonry holds water like a bag.",
@@ -25,7 +25,7 @@ internal static class MasonryCoats
         [F.Substrate.Is([.. CoatGrounds.MasonryHard])]
     );
 
-    private static readonly Need Alkaline = NeedRegistry.Add(
+    private static readonly Need Alkaline = NeedRegistry.Register(
         "alkaline",
         "the face is alkaline: pH over 9",
         "There is no alkali to shut off; an ordinary primer does.",
@@ -50,9 +50,9 @@ internal static class MasonryCoats
             0.4
         ) with
         {
-            Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Coats.Seals],
+            Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Sealing.Seals],
             OverAnyGround = true,
-            Cautions = Coats.Fumes,
+            Cautions = Sealing.Fumes,
         },
         Coat(
             "pr_alkali",
@@ -68,8 +68,8 @@ internal static class MasonryCoats
             1
         ) with
         {
-            Gives = [Set(F.Alkalinity, Alkalinity.Isolated, F.Alkalinity.Is(Alkalinity.Mild)), .. Coats.Seals],
-            Needs = [N.PowderBound, Alkaline],
+            Gives = [Set(F.Alkalinity, Alkalinity.Isolated, F.Alkalinity.Is(Alkalinity.Mild)), .. Sealing.Seals],
+            Needs = [GroundNeeds.PowderBound, Alkaline],
         },
         Coat(
             "se_alkali",
@@ -85,8 +85,8 @@ internal static class MasonryCoats
             1
         ) with
         {
-            Gives = [Set(F.Alkalinity, Alkalinity.Isolated, F.Alkalinity.Is(Alkalinity.Mild)), .. Coats.Seals],
-            Needs = [N.PowderBound, N.EdgesHeld, N.LeadControlled, Alkaline],
+            Gives = [Set(F.Alkalinity, Alkalinity.Isolated, F.Alkalinity.Is(Alkalinity.Mild)), .. Sealing.Seals],
+            Needs = [GroundNeeds.PowderBound, GroundNeeds.EdgesHeld, SiteNeeds.LeadControlled, Alkaline],
             Extent = Extent.Bare,
         },
         Coat(
@@ -103,8 +103,8 @@ internal static class MasonryCoats
             0.3
         ) with
         {
-            Gives = Coats.Seals,
-            Needs = [N.PowderBound, N.EdgesHeld, N.LeadControlled],
+            Gives = Sealing.Seals,
+            Needs = [GroundNeeds.PowderBound, GroundNeeds.EdgesHeld, SiteNeeds.LeadControlled],
             Extent = Extent.Bare,
             Thinning = 15,
             Dilution = "15 parts water to 100 parts paint by volume, on this coat only",
@@ -123,8 +123,8 @@ internal static class MasonryCoats
             0.3
         ) with
         {
-            Gives = Coats.Seals,
-            Needs = [N.PowderBound, N.EdgesHeld, N.LeadControlled],
+            Gives = Sealing.Seals,
+            Needs = [GroundNeeds.PowderBound, GroundNeeds.EdgesHeld, SiteNeeds.LeadControlled],
             Extent = Extent.Bare,
             Thinning = 10,
         },
@@ -175,8 +175,8 @@ internal static class MasonryCoats
             0.8
         ) with
         {
-            Gives = Coats.Seals,
-            Needs = [N.PowderBound, N.FillFlush],
+            Gives = Sealing.Seals,
+            Needs = [GroundNeeds.PowderBound, GroundNeeds.FillFlush],
             Protection = LimeWear,
             Cautions = ["Lime and silicate burn eyes and etch glass: goggles, cover glass and stone."],
             Tool = "wide soft-bristled block brush",
@@ -195,8 +195,8 @@ internal static class MasonryCoats
             0.3
         ) with
         {
-            Gives = Coats.Seals,
-            Needs = [N.PowderBound, P.Inside],
+            Gives = Sealing.Seals,
+            Needs = [GroundNeeds.PowderBound, P.Inside],
         },
     ];
 

@@ -21,7 +21,7 @@ internal static class MetalCoats
     ];
 
     // A coat on bare metal also primes filler that lies in it.
-    private static ImmutableArray<Effect> Seals => Coats.Seals;
+    private static ImmutableArray<Effect> Seals => Sealing.Seals;
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -33,14 +33,14 @@ internal static class MetalCoats
             Do = "Brush into pits, seams and round fixings within four hours of baring it, two in salt air; feather onto the film.",
             Role = CoatRole.Spot,
             Products = [MetalCoatings.ZincPhosphateAlkyd, MetalCoatings.ZincPhosphateWater, MetalCoatings.EpoxyMastic],
-            Needs = [N.LeadControlled, N.EdgesHeld],
+            Needs = [SiteNeeds.LeadControlled, GroundNeeds.EdgesHeld],
             Gives = Seals,
             Extent = Extent.Bare,
             Rate = 6,
             FixedHours = 0.2,
             Accept = "no metal shows, edges covered",
             Cautions = ["Bare metal rusts within the shift: prime it before going home."],
-            Protection = Coats.FumeWear,
+            Protection = Sealing.FumeWear,
             Hazard = 2.5,
             School = "S2 primer",
             Source = Source.Standard("ISO 12944-7", Confidence.Usual),
@@ -53,14 +53,14 @@ internal static class MetalCoats
             Do = "Brush it into pits and seams the same shift; it is its own primer where rust is light.",
             Role = CoatRole.Spot,
             Products = [MetalCoatings.DirectToMetalCoat],
-            Needs = [N.LeadControlled, N.EdgesHeld],
+            Needs = [SiteNeeds.LeadControlled, GroundNeeds.EdgesHeld],
             Gives = Seals,
             Extent = Extent.Bare,
             Rate = 6,
             FixedHours = 0.15,
             Accept = "no metal shows",
-            Cautions = Coats.Fumes,
-            Protection = Coats.FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
             Hazard = 2.5,
             School = "S2 one product",
             Source = Source.Usual,
@@ -135,7 +135,7 @@ internal static class MetalCoats
         {
             Gives = Seals,
             Extent = Extent.Bare,
-            Needs = [N.LeadControlled, N.EdgesHeld],
+            Needs = [SiteNeeds.LeadControlled, GroundNeeds.EdgesHeld],
         },
         Metal(
             "pr_nonferrous",
@@ -171,7 +171,7 @@ internal static class MetalCoats
         ) with
         {
             Gives = [Set(F.SharpEdges, Presence.None)],
-            Needs = [N.AccessSafe, N.CoatDry, N.DustOff, N.BareSealed],
+            Needs = [SiteNeeds.AccessSafe, N.CoatDry, GroundNeeds.DustOff, GroundNeeds.BareSealed],
             Extent = Extent.Once,
             FixedHours = 0.6,
             Leaves = new(Drying.Coat, 2, 4),
@@ -192,8 +192,8 @@ internal static class MetalCoats
         ) with
         {
             Gives = Seals,
-            Cautions = Coats.Fumes,
-            Protection = Coats.FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
         },
         Metal(
             "tc_2k",
@@ -245,8 +245,8 @@ internal static class MetalCoats
             2
         ) with
         {
-            Cautions = [.. Coats.Fumes, "Heating stays off for 24 to 48 hours."],
-            Protection = Coats.FumeWear,
+            Cautions = [.. Sealing.Fumes, "Heating stays off for 24 to 48 hours."],
+            Protection = Sealing.FumeWear,
         },
         Metal(
             "tc_heat",
@@ -265,8 +265,8 @@ internal static class MetalCoats
         {
             Gives = Seals,
             Needs = [BareMetal],
-            Cautions = [.. Coats.Fumes, "It smokes at the first heating: open the windows, people out."],
-            Protection = Coats.FumeWear,
+            Cautions = [.. Sealing.Fumes, "It smokes at the first heating: open the windows, people out."],
+            Protection = Sealing.FumeWear,
         },
         Metal(
             "tc_bitumen",
@@ -284,13 +284,13 @@ internal static class MetalCoats
         ) with
         {
             Gives = Seals,
-            Cautions = Coats.Fumes,
-            Protection = Coats.FumeWear,
+            Cautions = Sealing.Fumes,
+            Protection = Sealing.FumeWear,
         },
     ];
 
     private static Need BareMetal =>
-        NeedRegistry.Add(
+        NeedRegistry.Register(
             "bare-metal",
             "the metal is bare",
             "Heat paint over old paint peels at the first fire.",

@@ -42,7 +42,7 @@ internal static class Stripping
 
     public static readonly ImmutableArray<Operation> All =
     [
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_steam_paint",
             "Strip with superheated water or steam",
             "A pad at a time, 20 to 60 seconds, scrape while soft; catch the water. Let the wall dry out before anything else.",
@@ -50,7 +50,7 @@ internal static class Stripping
             narrow: 4,
             Residue.None,
             new(Drying.Wash, 48, 168),
-            [N.ElectricsSafe, N.PowerOn, N.NoGlass, NoGypsum, Softens],
+            [SiteNeeds.ElectricsSafe, SiteNeeds.PowerOn, SiteNeeds.NoGlass, NoGypsum, Softens],
             [],
             "S7 steam",
             "no soft residue; dry again by a number",
@@ -58,7 +58,7 @@ internal static class Stripping
             hazard: 4,
             Source.Judgement
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_wash_distemper",
             "Wash the distemper off",
             "Warm water, sponge and brush, change the water often; no film must smear on a dark cloth. Keep gypsum from flooding.",
@@ -66,7 +66,7 @@ internal static class Stripping
             narrow: 10,
             Residue.None,
             new(Drying.Wash, 24, 48),
-            [N.ElectricsSafe, FilmIs("soft-film", "the film is soft distemper or casein", Film.SoftDistemper, Film.Casein)],
+            [SiteNeeds.ElectricsSafe, FilmIs("soft-film", "the film is soft distemper or casein", Film.SoftDistemper, Film.Casein)],
             [],
             "S8 to bare",
             "a dark cloth comes away clean",
@@ -74,7 +74,7 @@ internal static class Stripping
             hazard: 0.7,
             Source.Practice
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_shroud_sand",
             "Sand to bare with a shrouded sander",
             "Shroud tight to the face, class H extraction, 40 to 80 grit then 120; along the grain on wood. Flat faces only, 80 mm wide or more.",
@@ -82,7 +82,7 @@ internal static class Stripping
             narrow: 3,
             Residue.None,
             null,
-            [FlatWoodOrWall, N.PowerOn, N.NoGlass, N.WashDry],
+            [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry],
             [new(Sundries.Abrasive, 0.8)],
             "S11 shrouded",
             "bare, no swirls under a low light",
@@ -90,7 +90,7 @@ internal static class Stripping
             hazard: 3,
             Source.Standard("40 CFR 745", Confidence.Usual)
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_wax_solvent",
             "Take the wax off with white spirit",
             "Fine bronze or nylon pad, white spirit, wipe with clean cloths, three times; no steel wool on oak.",
@@ -106,7 +106,7 @@ internal static class Stripping
             hazard: 2.5,
             Source.Practice
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_shellac_alcohol",
             "Take the shellac off with alcohol",
             "Alcohol on a pad, half a minute to three, wipe off, turn the pad often.",
@@ -122,7 +122,7 @@ internal static class Stripping
             hazard: 3,
             Source.Practice
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_bitumen_mech",
             "Chill and chip bitumen off",
             "Make it brittle with ice or work in the cold, chip it, wipe the rest with spirit on clean cloths.",
@@ -138,7 +138,7 @@ internal static class Stripping
             hazard: 4,
             Source.Judgement
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_texture_wet",
             "Soften and scrape the texture off wet",
             "Remover or water under film for half an hour to four, scrape wet, bag it. Only once a laboratory found no asbestos.",
@@ -146,7 +146,7 @@ internal static class Stripping
             narrow: 3,
             Residue.None,
             new(Drying.Wash, 24, 48),
-            [N.ElectricsSafe, FilmIs("texture-film", "the film is a textured coating", Film.Texture)],
+            [SiteNeeds.ElectricsSafe, FilmIs("texture-film", "the film is a textured coating", Film.Texture)],
             [],
             "S8 to bare",
             "flat; the laboratory's paper is in the record",
@@ -154,7 +154,7 @@ internal static class Stripping
             hazard: 2,
             Source.Standard("HSG 210", Confidence.Judgement)
         ),
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_needle_gun",
             "Needle-scale iron and steel",
             "Needles 2 to 3 mm, lightly, moving all the time; vacuum shroud. Not on sheet under 3 mm.",
@@ -162,7 +162,7 @@ internal static class Stripping
             narrow: 3,
             Residue.None,
             null,
-            [Iron, N.PowerOn, N.LeadAbsent],
+            [Iron, SiteNeeds.PowerOn, SiteNeeds.LeadAbsent],
             [],
             "S12 power",
             "scale gone, no flattened peaks, St 3",
@@ -173,7 +173,7 @@ internal static class Stripping
         {
             ByOthers = false,
         },
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_wet_blast",
             "Have it wet-blasted",
             "Low pressure, captured water, a trial panel first.",
@@ -192,7 +192,7 @@ internal static class Stripping
         {
             ByOthers = true,
         },
-        Preparation.Strip(
+        FilmStripping.Strip(
             "st_caustic_dip",
             "Have it stripped in an off-site tank",
             "Take it off, label every part; the yard neutralises, you prove it with pH paper and let it dry one to two weeks.",
@@ -223,7 +223,7 @@ internal static class Stripping
             Group = Group.Strip,
             Title = "Blast dry with grit",
             Do = "Refused on site.",
-            Needs = [N.AccessSafe, N.LeadAbsent, N.AsbestosAbsent, NeverOnSite],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, NeverOnSite],
             Extent = Extent.Whole,
             Rate = 1,
             Accept = "refused",
@@ -238,7 +238,7 @@ internal static class Stripping
             Group = Group.Loosen,
             Title = "Scrape all that lets go, dry",
             Do = "Sharp carbide scraper along the grain, light strokes, until a blunt knife lifts nothing.",
-            Needs = [N.AccessSafe, N.Covered, N.LeadAbsent, N.AsbestosAbsent, Preparation.FilmThere],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, FilmStripping.FilmThere],
             Gives = [.. Preparation.Scraped, Set(F.Dust, Presence.Present)],
             Extent = Extent.Loose,
             Rate = 3,
@@ -254,14 +254,22 @@ internal static class Stripping
             "Soak and scrape the paper off",
             "Score it, warm water and a drop of detergent, 5 to 15 minutes, scrape, wash the paste off.",
             8,
-            [N.AccessSafe, N.Covered, N.ElectricsSafe, N.LeadControlled, N.AsbestosAbsent]
+            [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent]
         ),
         PaperOff(
             "st_paper_steam",
             "Steam the paper off",
             "Plate on for 10 to 30 seconds, no longer than 15 on board; scrape, wash the paste off.",
             6,
-            [N.AccessSafe, N.Covered, N.ElectricsSafe, N.PowerOn, N.LeadControlled, N.AsbestosAbsent, N.BackingSound]
+            [
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.ElectricsSafe,
+                SiteNeeds.PowerOn,
+                SiteNeeds.LeadControlled,
+                SiteNeeds.AsbestosAbsent,
+                SiteNeeds.BackingSound,
+            ]
         ),
     ];
 
@@ -281,7 +289,7 @@ internal static class Stripping
         );
 
     private static Need NeverOnSite =>
-        NeedRegistry.Add(
+        NeedRegistry.Register(
             "no-dry-blast",
             "nothing is blasted dry on site",
             "Dust from dry grit carries lead and silica to everyone near.",
@@ -311,7 +319,7 @@ internal static class Stripping
         };
 
     private static Need FilmIs(string id, string title, params Film[] films) =>
-        NeedRegistry.Add(id, title, "It does not shift this film.", Severity.Note, Source.Practice, [F.Film.Is(films)]);
+        NeedRegistry.Register(id, title, "It does not shift this film.", Severity.Note, Source.Practice, [F.Film.Is(films)]);
 
     private static Need Grounds(string id, string title, Substrate[] grounds) => NeedRegistry.Ground(id, title, grounds);
 }

@@ -14,7 +14,7 @@ internal static class WoodFloorAndTileCoats
 {
     private static readonly ImmutableArray<string> Rags = ["Oily rags can catch fire by themselves: flat outside or under water in a lidded bin."];
 
-    private static readonly Need NotOily = NeedRegistry.Add(
+    private static readonly Need NotOily = NeedRegistry.Register(
         "not-shower",
         "water does not stand on it",
         "Standing water lifts any paint off tile.",
@@ -40,7 +40,7 @@ internal static class WoodFloorAndTileCoats
         ) with
         {
             Gives = [Set(F.EndGrain, EndGrain.Sealed, F.EndGrain.Is(EndGrain.Open))],
-            Needs = [N.AccessSafe, N.LooseOff, N.DustOff, N.FabricDry, N.GreyOff, N.LeadControlled, N.WashDry],
+            Needs = [SiteNeeds.AccessSafe, GroundNeeds.LooseOff, GroundNeeds.DustOff, GroundNeeds.FabricDry, GroundNeeds.GreyOff, SiteNeeds.LeadControlled, N.WashDry],
             Extent = Extent.Ends,
             RateNarrow = null,
             Leaves = new(Drying.Coat, 4, 16),
@@ -59,10 +59,10 @@ internal static class WoodFloorAndTileCoats
             2.5
         ) with
         {
-            Gives = Coats.Seals,
+            Gives = Sealing.Seals,
             Needs = [BareWoodOr],
-            Cautions = [.. Coats.Fumes, .. Rags],
-            Protection = Coats.FumeWear,
+            Cautions = [.. Sealing.Fumes, .. Rags],
+            Protection = Sealing.FumeWear,
         },
         Coat(
             "tc_stain",
@@ -78,7 +78,7 @@ internal static class WoodFloorAndTileCoats
             0.4
         ) with
         {
-            Gives = Coats.Seals,
+            Gives = Sealing.Seals,
             Needs = [BareWoodOr],
         },
         Coat(
@@ -95,7 +95,7 @@ internal static class WoodFloorAndTileCoats
             1.5
         ) with
         {
-            Gives = Coats.Seals,
+            Gives = Sealing.Seals,
             Needs = [BareWoodOr],
             Cautions = Rags,
         },
@@ -113,7 +113,7 @@ internal static class WoodFloorAndTileCoats
             0.8
         ) with
         {
-            Gives = Coats.Seals,
+            Gives = Sealing.Seals,
             Needs = [BareWoodOr],
             Cautions = Rags,
         },
@@ -131,7 +131,7 @@ internal static class WoodFloorAndTileCoats
             2.5
         ) with
         {
-            Gives = Coats.Seals,
+            Gives = Sealing.Seals,
             Cautions = ["Mix by the ratio on the label; once it thickens it is waste.", "Two-part paint sensitises: no skin contact."],
             Protection = ["chemical gauntlets", "half mask A2P3"],
         },
@@ -185,15 +185,15 @@ internal static class WoodFloorAndTileCoats
             0.8
         ) with
         {
-            Gives = Coats.Seals,
-            Needs = [N.PowderBound, N.LeadControlled],
+            Gives = Sealing.Seals,
+            Needs = [GroundNeeds.PowderBound, SiteNeeds.LeadControlled],
             Extent = Extent.Bare,
             Thinning = 10,
         },
     ];
 
     // A clear or oil coat does not bridge powder or grey fibre.
-    private static Need BareWoodOr => N.PowderBound;
+    private static Need BareWoodOr => GroundNeeds.PowderBound;
 
     private static Operation Coat(
         string id,

@@ -1,0 +1,107 @@
+using System.Collections.Immutable;
+using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using F = AllSound.Core.Surfaces.Facets;
+
+namespace AllSound.Core.Inspection;
+
+internal sealed partial class SurveyReader
+{
+    // Rust is on bared metal; the share goes by the grade (ISO 4628-3, from memory), scale judged.
+    private double ReadRust()
+    {
+        if (substrate.Family != SubstrateFamily.Ferrous)
+        {
+            return 0;
+        }
+
+        Known(F.Rust, facts.Rust, Rust.None, Resolved.Assumed, "rust", null);
+        return condition.Get(F.Rust) switch
+        {
+            Rust.Light => 0.01,
+            Rust.Heavy => 0.15,
+            Rust.Scale => 0.3,
+            _ => 0,
+        };
+    }
+
+    private void ReadFabric(Film film, double bare)
+    {
+        var metal = substrate.Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous;
+        var sheet = metal && surface.Element is Element.RoofSheet or Element.Cladding or Element.Gutter;
+        Known(F.Fixings, Fails(facts.LooseFixings), Soundness.Sound, Resolved.Assumed, "loose fixings", null, quiet: !sheet);
+        Known(
+            F.Laps,
+            facts.OpenLaps is { } open
+                ? (
+                    !open ? Laps.Closed
+                    : facts.LapsTakeRivets == false ? Laps.GapingNoRivet
+                    : Laps.Gaping
+                )
+                : null,
+            Laps.Closed,
+            Resolved.Assumed,
+            "gaping laps",
+            null,
+            quiet: !sheet
+        );
+        Known(F.Holes, facts.Holes, Holes.None, Resolved.Assumed, "holes", null, quiet: !sheet);
+        Known(F.SharpEdges, Yes(facts.SharpEdges), Presence.None, Resolved.Assumed, "sharp edges", null, quiet: !metal);
+        Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));
+        Known(
+            F.Putty,
+            facts.FailedPutty is { } putty ? (putty ? Putty.Failing : Putty.Sound) : null,
+            Putty.Sound,
+            Resolved.Assumed,
+            "failed putty",
+            null,
+            quiet: surface.Element != Element.Window
+        );
+        var wood = substrate.Family == SubstrateFamily.Wood;
+        Put(F.EndGrain, wood && surface.Exposure == Exposure.Outside && (facts.OpenEndGrain ?? film == Film.None) ? EndGrain.Open : EndGrain.None);
+        Put(F.FillDepth, facts.FillDepthMm > 3 ? FillDepth.Deep : FillDepth.Shallow);
+        Put(
+            F.Paper,
+            substrate.Value switch
+            {
+                Substrate.PaperVinyl => Paper.Failing,
+                Substrate.PaperLining => facts.LoosePaper == true ? Paper.Failing : Paper.Sound,
+                _ => Paper.None,
+            }
+        );
+        ReadHeat();
+        Put(F.WeakBeneath, Yes(Layering.WeakBeneath(surface.Layers ?? [], film)));
+        var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
+        Put(F.Breath, Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
+    }
+
+    private void ReadHeat()
+    {
+        var usual = surface.Element switch
+        {
+            Element.Radiator => Heat.Hot,
+            Element.Pipe => Heat.Warm,
+            _ => Heat.Ambient,
+        };
+        Known(
+            F.Heat,
+            facts.ServiceTempC is { } hot
+                ? (
+                    hot <= 60 ? Heat.Ambient
+                    : hot <= 80 ? Heat.Warm
+                    : hot <= 90 ? Heat.Hot
+                    : hot <= 120 ? Heat.VeryHot
+                    : hot <= 540 ? Heat.Fire
+                    : Heat.BeyondPaint
+                )
+                : null,
+            usual,
+            Resolved.Assumed,
+            usual == Heat.Hot ? "Assumes a radiator at 90 degrees at most." : "Assumes a hot-water pipe at 80 degrees at most.",
+            null,
+            quiet: usual == Heat.Ambient
+        );
+    }
+}

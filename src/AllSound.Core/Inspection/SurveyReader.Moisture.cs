@@ -1,0 +1,113 @@
+using System.Collections.Immutable;
+using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using F = AllSound.Core.Surfaces.Facets;
+
+namespace AllSound.Core.Inspection;
+
+internal sealed partial class SurveyReader
+{
+    /// <summary>Knots to the square metre taken for granted on bare softwood. Judgement.</summary>
+    private const double KnotsPerM2 = 4;
+
+    private void ReadMoisture(bool wood)
+    {
+        var check = wood ? "T_damp_wood" : "T_damp_pin";
+        var limit = wood ? "18 % or less" : "16 or less on the meter, as a place known to be dry";
+        Known(F.Moisture, facts.Moisture, Moisture.Dry, Resolved.Assumed, $"Assumes that the fabric is dry: read it before the first coat ({limit}).", check);
+        var moisture = facts.Moisture ?? Moisture.Dry;
+        var stained = facts.WaterStainShare is > 0;
+        if (facts.DampSource is { } source && !(source == DampSource.None && (moisture >= Moisture.Damp || stained)))
+        {
+            Put(F.DampSource, source);
+        }
+        else if (moisture >= Moisture.Damp || stained)
+        {
+            Put(F.DampSource, DampSource.Open);
+            Note(
+                F.DampSource,
+                (byte)DampSource.Open,
+                Resolved.Presumed,
+                stained && moisture < Moisture.Damp
+                    ? "A water stain, and its source not recorded as mended: taken as open."
+                    : "Damp, and its source not recorded as mended: taken as open.",
+                "T_leak"
+            );
+        }
+        else
+        {
+            Known(F.DampSource, null, DampSource.None, Resolved.Inferred, "No sign of damp recorded.", null, quiet: true);
+        }
+    }
+
+    private void ReadAlkali()
+    {
+        var young = substrate.Value is Substrate.LimeNew;
+        Known(
+            F.Alkalinity,
+            facts.Ph is { } ph
+                ? (
+                    ph <= 9 ? Alkalinity.Neutral
+                    : ph <= 12 ? Alkalinity.Mild
+                    : Alkalinity.High
+                )
+                : null,
+            young ? Alkalinity.High : Alkalinity.Neutral,
+            young ? Resolved.Presumed : Resolved.Inferred,
+            young ? "New lime: taken as pH over 12." : "Not alkaline by the kind of substrate.",
+            "T_ph",
+            quiet: !young
+        );
+    }
+
+    private void ReadStains(bool wood, double bare)
+    {
+        Known(F.WaterStain, facts.WaterStainShare is { } stain ? Live(stain > 0) : null, Bleed.None, Resolved.Assumed, "water stains", null);
+        Known(F.Tar, facts.Tar is { } tar ? Live(tar) : null, Bleed.None, Resolved.Assumed, "nicotine or soot", null);
+        Known(F.Ink, facts.Ink is { } ink ? Live(ink) : null, Bleed.None, Resolved.Assumed, "ink or marker", null);
+        var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous;
+        var bareSoftwood = softwood && bare >= 1;
+        Known(
+            F.Knots,
+            facts.Knots is { } knots ? Live(knots > 0) : null,
+            Live(bareSoftwood),
+            bareSoftwood ? Resolved.Presumed : Resolved.Assumed,
+            bareSoftwood ? "Bare softwood, knots not counted: taken as having some." : "bleeding knots",
+            "T_knot",
+            quiet: !softwood
+        );
+        var tannin = substrate.Value is Substrate.HardwoodTannin && bare > 0;
+        Put(F.Tannin, Live(wood && tannin));
+    }
+
+    private Extents ReadExtents(double bare, double loose)
+    {
+        var area = measured.AreaM2;
+        var knots = facts.Knots ?? (condition.Get(F.Knots) == Bleed.Live ? Math.Max(1, (int)Math.Round(area * KnotsPerM2)) : 0);
+        var stain = facts.WaterStainShare ?? 0;
+        // 100 mm round a round stain of that area.
+        var stainM2 = stain > 0 ? Math.Min(area, Math.PI * Math.Pow(Math.Sqrt(stain * area / Math.PI) + 0.1, 2)) : 0;
+        if (stainM2 == 0 && (condition.Get(F.Tar) == Bleed.Live || condition.Get(F.Ink) == Bleed.Live))
+        {
+            stainM2 = condition.Get(F.Tar) == Bleed.Live ? area : Math.Min(area, 0.1);
+        }
+
+        var joint = facts.OpenJointM ?? (condition.Get(F.Joint) == Joint.Open ? Math.Max(measured.LengthM, 1) : 0);
+        var lifting = facts.LiftingShare ?? (facts.Edges == EdgeNature.Lifting ? Math.Min(0.1, (bare + loose) / 2) : 0);
+        return new Extents(
+            area,
+            measured.Narrow ? measured.LengthM : 0,
+            measured.Narrow,
+            bare * area,
+            loose * area,
+            lifting * area,
+            stainM2,
+            knots,
+            (facts.FillShare ?? 0) * area,
+            joint,
+            substrate.SpreadClass
+        );
+    }
+}

@@ -1,0 +1,140 @@
+using System.Collections.Immutable;
+using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using F = AllSound.Core.Surfaces.Facets;
+
+namespace AllSound.Core.Inspection;
+
+/// <summary>Reads one survey into a condition, fact by fact, and notes how each fact that nobody recorded was settled.</summary>
+internal sealed partial class SurveyReader(Job job, Building building, Space space, Surface surface, SubstrateDefinition substrate, Measured measured, Facts facts)
+{
+    private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
+    private Condition condition;
+
+    public Appraised Read()
+    {
+        var wood = substrate.Family == SubstrateFamily.Wood;
+        Put(F.Substrate, substrate.Value);
+        Put(F.Exposure, surface.Exposure);
+        var film = ReadFilm();
+        var hasFilm = film != Film.None;
+        ReadSafety(film);
+
+        var loose = facts.LooseShare ?? 0;
+        var rust = ReadRust();
+        var bare = hasFilm ? Math.Max(facts.BareShare ?? 0, rust) : 1;
+        if (hasFilm)
+        {
+            Known(
+                F.Loose,
+                facts.LooseShare is { } l ? Yes(l > 0) : null,
+                Presence.None,
+                Resolved.Assumed,
+                "Assumes that the film holds everywhere: try it with a blunt scraper at five spots.",
+                "T_knife"
+            );
+        }
+
+        var broken = hasFilm && (loose > 0 || bare > 0);
+        Known(
+            F.EdgeNature,
+            facts.Edges,
+            EdgeNature.Firm,
+            broken ? Resolved.Assumed : Resolved.Inferred,
+            "Assumes that the scraper reaches a firm edge.",
+            "T_knife",
+            quiet: !broken
+        );
+        Put(
+            F.Edges,
+            !broken ? Edges.None
+                : facts.Edges == EdgeNature.Lifting ? Edges.Lifting
+                : Edges.Firm
+        );
+        Put(F.Step, Yes(broken));
+        Put(F.Bare, bare > 0 ? Bare.Raw : Bare.None);
+        Known(
+            F.Powder,
+            facts.Powdery is { } p ? (p ? Powder.Friable : Powder.None) : null,
+            Powder.None,
+            Resolved.Assumed,
+            "Assumes that the ground does not powder: rub it with a dark cloth.",
+            "T_rub",
+            quiet: bare == 0
+        );
+        ReadKey(film);
+        Known(F.Lumps, Yes(facts.Lumps), Presence.None, Resolved.Assumed, "lumps", null);
+        // Grey fibre shows where wood is bare; a weathered substrate is grey until somebody says otherwise.
+        Put(F.Grey, Yes(wood && (broken || !hasFilm) && (facts.GreyWood ?? substrate.Value == Substrate.WoodWeathered)));
+        Put(F.Dust, Yes(hasFilm && facts.Soil is not Soil.Clean || bare > 0));
+        var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
+        Known(
+            F.Soil,
+            facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty : facts.Soil,
+            oily ? Soil.Greasy : Soil.Light,
+            Resolved.Presumed,
+            oily ? "Oily wood laid bare: taken as greasy until a drop of water spreads." : "Soil not recorded: taken as soiled, so it is washed.",
+            "T_waterbreak"
+        );
+        Known(F.Mould, Yes(facts.Mould), Presence.None, Resolved.Assumed, "mould", null);
+        Known(
+            F.MouldSource,
+            facts.MouldSource,
+            facts.Mould == true ? DampSource.Open : DampSource.None,
+            facts.Mould == true ? Resolved.Presumed : Resolved.Inferred,
+            "Mould, and its cause not recorded: taken as open.",
+            null,
+            quiet: facts.Mould != true
+        );
+        Known(F.Salts, Yes(facts.Salts), Presence.None, Resolved.Assumed, "salts", null);
+        Known(F.Silicone, Yes(facts.Silicone), Presence.None, Resolved.Assumed, "silicone", null);
+        ReadMoisture(wood);
+        ReadAlkali();
+        ReadStains(wood, bare);
+        Known(F.Fill, facts.FillShare is { } fill ? (fill > 0 ? Fill.Open : Fill.None) : null, Fill.None, Resolved.Assumed, "hollows", null);
+        Known(
+            F.Joint,
+            facts.OpenJointM is { } joint ? (joint > 0 ? Joint.Open : Joint.None)
+                : surface.Signs.Any(s => s is { Sign: "s_open_joint", Present: true }) ? Joint.Open
+                : null,
+            Joint.None,
+            Resolved.Assumed,
+            "open joints",
+            null
+        );
+        Known(F.Backing, Fails(facts.Hollow), Soundness.Sound, Resolved.Assumed, "hollow plaster", null, quiet: wood);
+        Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
+        Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);
+        ReadFabric(film, bare);
+        var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
+        Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
+        var extents = ReadExtents(bare, loose);
+        var (left, sentences) = LeftAsFound.Apply(condition, surface.Brief);
+        return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences);
+    }
+
+    private static Presence Yes(bool value) => value ? Presence.Present : Presence.None;
+
+    private static Presence? Yes(bool? value) => value is { } v ? Yes(v) : null;
+
+    private static Bleed Live(bool value) => value ? Bleed.Live : Bleed.None;
+
+    private static Soundness? Fails(bool? value) => value is { } v ? (v ? Soundness.Failing : Soundness.Sound) : null;
+
+    private void Put<T>(Facet<T> facet, T value)
+        where T : struct, Enum => condition = condition.With(facet, value);
+
+    private void Known<T>(Facet<T> facet, T? known, T otherwise, Resolved how, string why, string? check, bool quiet = false)
+        where T : struct, Enum
+    {
+        Put(facet, known ?? otherwise);
+        if (known is null && !quiet)
+        {
+            Note(facet, Facet<T>.Byte(otherwise), how, why, check);
+        }
+    }
+
+    private void Note(Facet facet, byte value, Resolved how, string why, string? check) => resolutions.Add(new Resolution(facet, value, how, why, check));
+}

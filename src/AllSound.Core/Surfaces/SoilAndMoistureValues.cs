@@ -1,0 +1,91 @@
+namespace AllSound.Core.Surfaces;
+
+/// <summary>Soil on the face.</summary>
+public enum Soil : byte
+{
+    /// <summary>Clean.</summary>
+    Clean,
+
+    /// <summary>Hand soil and dust film.</summary>
+    Light,
+
+    /// <summary>Grease, polish, cooking film.</summary>
+    Greasy,
+
+    /// <summary>Soot in a porous face.</summary>
+    Sooty,
+}
+
+/// <summary>Residue of a chemical step.</summary>
+public enum Residue : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>Stripper gel or its wax.</summary>
+    Stripper,
+
+    /// <summary>Alkali from a paste.</summary>
+    Alkali,
+
+    /// <summary>Acid from a brightener or descaler.</summary>
+    Acid,
+}
+
+/// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>
+public enum Moisture : byte
+{
+    /// <summary>Under 75 % equilibrium humidity; timber at 18 % or less.</summary>
+    Dry,
+
+    /// <summary>75 to 89 %: vapour-open paint only.</summary>
+    Drying,
+
+    /// <summary>90 to 99 %.</summary>
+    Damp,
+
+    /// <summary>100 %, liquid water.</summary>
+    Wet,
+}
+
+/// <summary>Where the damp comes from and whether that was put right.</summary>
+public enum DampSource : byte
+{
+    /// <summary>No sign of any.</summary>
+    None,
+
+    /// <summary>Found and put right. Whether the fabric has dried since is another facet.</summary>
+    Cured,
+
+    /// <summary>Open: not found, or not put right.</summary>
+    Open,
+}
+
+/// <summary>Alkalinity of the surface, wetted pH paper (ASTM D4262, from memory).</summary>
+public enum Alkalinity : byte
+{
+    /// <summary>pH 9 or less: any paint.</summary>
+    Neutral,
+
+    /// <summary>pH above 9 to 12: alkali-resisting first coat.</summary>
+    Mild,
+
+    /// <summary>pH above 12: wait.</summary>
+    High,
+
+    /// <summary>Shut off by an alkali-resisting primer.</summary>
+    Isolated,
+}
+
+/// <summary>A stain that comes through ordinary paint.</summary>
+public enum Bleed : byte
+{
+    /// <summary>None.</summary>
+    None,
+
+    /// <summary>There, and will come through.</summary>
+    Live,
+
+    /// <summary>Blocked.</summary>
+    Blocked,
+}

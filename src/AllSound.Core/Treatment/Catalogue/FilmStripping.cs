@@ -1,0 +1,253 @@
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using static AllSound.Core.Treatment.Effect;
+using F = AllSound.Core.Surfaces.Facets;
+using N = AllSound.Core.Treatment.Needs;
+
+namespace AllSound.Core.Treatment.Catalogue;
+
+/// <summary>Taking the whole film off, by soaking, stripper or heat.</summary>
+internal static class FilmStripping
+{
+    internal static readonly ImmutableArray<string> LeadWear = ["half mask P3", "disposable coverall", "gloves", "goggles"];
+    internal static readonly Need OnWood = Ground("on-wood", "the substrate is wood", SubstrateFamily.Wood);
+    internal static readonly Need SolidBoard = NeedRegistry.Register(
+        "not-fibreboard",
+        "the substrate is no fibreboard or veneer",
+        "Long wet dwell swells fibreboard.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.IsNot(Substrate.Mdf)]
+    );
+    private static readonly Need NoTannin = NeedRegistry.Register(
+        "no-tannin-wood",
+        "the wood is no oak or chestnut",
+        "Alkali turns tannin woods black.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.IsNot(Substrate.HardwoodTannin)]
+    );
+    private static readonly Need SoakableFilm = NeedRegistry.Register(
+        "soakable-film",
+        "the film softens with water",
+        "Water does not shift this film.",
+        Severity.Note,
+        Source.Practice,
+        [F.Film.Is(Film.EmulsionMatt, Film.EmulsionSilk, Film.SoftDistemper, Film.OilDistemper, Film.Casein)]
+    );
+    private static readonly Need NoNitro = NeedRegistry.Register(
+        "no-nitro-bitumen",
+        "the film is none that burns or fumes under heat",
+        "Nitrocellulose flashes; bitumen, chlorinated rubber, vinyl and two-part films give off poison under heat.",
+        Severity.Danger,
+        Source.Practice,
+        [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
+    );
+    private static readonly Need NoPlastic = NeedRegistry.Register(
+        "no-plastic",
+        "the ground is no plastic",
+        "Strippers craze plastic.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.IsNot(Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl)]
+    );
+    private static readonly Need OnAlkaliProof = NeedRegistry.Register(
+        "alkali-proof",
+        "the ground bears alkali: wood, hard masonry, iron or steel",
+        "Alkali eats zinc and aluminium, and stays in plaster and soft stone.",
+        Severity.Fails,
+        Source.Practice,
+        [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
+    );
+    internal static readonly Need FilmThere = NeedRegistry.Register(
+        "film-there",
+        "there is old film to strip",
+        "Nothing is left to strip.",
+        Severity.Note,
+        Source.Practice,
+        [F.Film.IsNot(Film.None)]
+    );
+
+    public static readonly ImmutableArray<Operation> All =
+    [
+        Strip(
+            "st_soak_scrape",
+            "Soak and scrape the film off",
+            "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the plaster, rinse, keep outlets and floor dry.",
+            rate: 3,
+            narrow: 6,
+            Residue.None,
+            new(Drying.Wash, 24, 24),
+            [SiteNeeds.ElectricsSafe, SoakableFilm],
+            [],
+            "S8 to bare",
+            "bare, no film left, face not gouged",
+            ["Do not flood gypsum; outlets dead and covered."],
+            hazard: 1.5,
+            Source.Usual
+        ),
+        Strip(
+            "st_solvent",
+            "Strip with solvent gel",
+            "Dab on 2 to 3 mm thick, cover with film, leave until it lifts (2 to 24 hours), lift off with a blunt scraper. Three or four coats may want a second go. Try a patch first.",
+            rate: 1,
+            narrow: 3,
+            Residue.Stripper,
+            new(Drying.Wash, 4, 4),
+            [SolidBoard, NoPlastic, FabricNeeds.FreshAir],
+            [new(Sundries.SolventGel, 1.1)],
+            "S7 solvent gel",
+            "bare, wet-wipe clean",
+            ["Ventilate; no ignition.", "Never a stripper with methylene chloride."],
+            hazard: 5,
+            Source.Usual
+        ),
+        Strip(
+            "st_alkaline_poultice",
+            "Strip with alkaline paste",
+            "Trowel on 3 to 6 mm, cover, leave 12 to 48 hours, lift off, then neutralise. Try a patch first.",
+            rate: 0.8,
+            narrow: 2.5,
+            Residue.Alkali,
+            new(Drying.Wash, 24, 24),
+            [OnAlkaliProof, SolidBoard, NoTannin],
+            [new(Sundries.AlkalinePaste, 3.5)],
+            "S7 alkaline paste",
+            "bare; pH 8.5 or less after rinsing",
+            ["Caustic: eye wash within reach; off aluminium and zinc."],
+            hazard: 5,
+            Source.Usual
+        ),
+        Strip(
+            "st_ir",
+            "Strip with an infrared panel",
+            "Ten to forty seconds a panel width, scrape while soft, keep moving. Stop an hour before leaving and look again.",
+            rate: 1,
+            narrow: 3,
+            Residue.None,
+            null,
+            [OnWood, SiteNeeds.PowerOn, SiteNeeds.NoGlass, NoNitro, FabricNeeds.FireWatch],
+            [],
+            "S7 infrared",
+            "bare, no scorch",
+            ["Fire: extinguisher at hand, smoke heads covered and restored, no voids behind, watch for an hour after."],
+            hazard: 5,
+            Source.Usual
+        ),
+        Strip(
+            "st_heatgun",
+            "Strip with hot air",
+            "350 to 450 C, never more; scrape while soft.",
+            rate: 1,
+            narrow: 3,
+            Residue.None,
+            null,
+            [OnWood, SiteNeeds.LeadAbsent, SiteNeeds.PowerOn, SiteNeeds.NoGlass, NoNitro, FabricNeeds.FireWatch],
+            [],
+            "S7 hot air",
+            "bare, no scorch",
+            ["Only where lead is proved absent.", "Fire: extinguisher at hand, watch for an hour after."],
+            hazard: 6,
+            Source.Standard("40 CFR 745.85")
+        ),
+        new()
+        {
+            Id = "st_flame",
+            Group = Group.Strip,
+            Title = "Burn off with a flame",
+            Do = "Refused.",
+            Needs = [SiteNeeds.NoFlame, SiteNeeds.LeadAbsent],
+            Gives = [],
+            Extent = Extent.Whole,
+            Rate = 1,
+            Accept = "refused",
+            Cautions = ["Never: fire, lead fume, cracked glass."],
+            Hazard = 10,
+            Refused = true,
+            Source = Source.Practice,
+        },
+    ];
+
+    internal static Operation Strip(
+        string id,
+        string title,
+        string how,
+        double rate,
+        double narrow,
+        Residue residue,
+        Wait? leaves,
+        ImmutableArray<Need> needs,
+        ImmutableArray<Use> uses,
+        string school,
+        string accept,
+        ImmutableArray<string> cautions,
+        double hazard,
+        Source source
+    ) =>
+        new()
+        {
+            Id = id,
+            Group = Group.Strip,
+            Title = title,
+            Do = how,
+            Needs =
+            [
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.LeadControlled,
+                SiteNeeds.AsbestosAbsent,
+                SiteNeeds.NotFireCoat,
+                SiteNeeds.DampCured,
+                FilmThere,
+                .. needs,
+            ],
+            Gives =
+            [
+                Set(F.Film, Film.None),
+                Set(F.Load, LayerLoad.None),
+                Set(F.Loose, Presence.None),
+                Set(F.Edges, Edges.None),
+                Set(F.Step, Presence.None),
+                Set(F.Bare, Bare.Raw),
+                Set(F.Key, Key.Toothy),
+                Set(F.Key, Key.Shiny, F.Substrate.Is(Substrates.Family(SubstrateFamily.NonFerrous, SubstrateFamily.Slick))),
+                Set(F.WeakBeneath, Presence.None),
+                Set(F.Prep, Prep.None),
+                Set(F.EndGrain, EndGrain.Open, F.EndGrain.Is(EndGrain.Sealed)),
+                .. BreathAgain,
+                Set(F.Lumps, Presence.None),
+                Set(F.Soil, Soil.Clean),
+                Set(F.Residue, residue),
+                Set(F.Dust, Presence.Present),
+                Set(F.Cover, Cover.None),
+                Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)),
+                Set(F.Nibs, Presence.None),
+                Set(F.Topcoats, Count.None),
+                Set(F.ToHide, Count.Two),
+                Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
+            ],
+            Extent = Extent.Whole,
+            Rate = rate,
+            RateNarrow = narrow,
+            FixedHours = 0.3,
+            Uses = uses,
+            Leaves = leaves,
+            Accept = accept,
+            Cautions = cautions,
+            Protection = LeadWear,
+            Hazard = hazard,
+            School = school,
+            Source = source,
+        };
+
+    // With the film off the wall bears again what its kind bears.
+    private static IEnumerable<Effect> BreathAgain =>
+        Substrates
+            .All.Where(s => s.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry && s.MaxSd is not null)
+            .GroupBy(s => (VapourSteps)Math.Round(s.MaxSd!.Value * 100))
+            .Select(g => Set(F.Breath, g.Key, F.Substrate.Is([.. g.Select(s => s.Value)]), F.Breath.IsNot(VapourSteps.Step63)));
+
+    internal static Need Ground(string id, string title, params SubstrateFamily[] families) => NeedRegistry.Ground(id, title, Substrates.Family(families));
+}
