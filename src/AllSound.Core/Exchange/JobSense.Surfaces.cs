@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
-using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;

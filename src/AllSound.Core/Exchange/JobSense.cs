@@ -3,7 +3,6 @@ using System.Text.RegularExpressions;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
-using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 

@@ -1,4 +1,3 @@
-using System.Collections.Immutable;
 using System.Globalization;
 using System.Reflection;
 using System.Text.Json.Nodes;

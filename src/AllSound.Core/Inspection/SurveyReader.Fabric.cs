@@ -1,8 +1,4 @@
-using System.Collections.Immutable;
-using AllSound.Core.Quantities;
-using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
-using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;
 
 namespace AllSound.Core.Inspection;

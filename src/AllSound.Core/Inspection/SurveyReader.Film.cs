@@ -1,5 +1,3 @@
-using System.Collections.Immutable;
-using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;

@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using AllSound.Core.Quantities;
-using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;

@@ -1,6 +1,5 @@
 using AllSound.Core.Surfaces;
 using F = AllSound.Core.Surfaces.Facets;
-using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Treatment;
 

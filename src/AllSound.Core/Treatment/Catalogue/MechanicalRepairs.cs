@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
-using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using static AllSound.Core.Treatment.Effect;
 using F = AllSound.Core.Surfaces.Facets;

@@ -5,7 +5,6 @@ using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using static AllSound.Core.Treatment.Effect;
 using F = AllSound.Core.Surfaces.Facets;
-using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Treatment.Catalogue;
 
