@@ -27,6 +27,10 @@ public static class Unfolding
     // Below the walls stands how long each is.
     private const double GapBelow = 0.5;
 
+    // What has no place of its own is drawn at least this large, so that its name and state stand inside it.
+    private const double LeastPanelWide = 1.9;
+    private const double LeastPanelHigh = 0.85;
+
     // Strips such as skirting are drawn at least this high, so that they can be seen and touched.
     private const double LeastStrip = 0.22;
 
@@ -65,8 +69,9 @@ public static class Unfolding
         var row = 0.0;
         foreach (var surface in rest)
         {
-            var w = Math.Clamp(surface.Size?.LengthM ?? 1.2, 0.8, 3);
-            var h = Math.Clamp(surface.Size?.HeightM ?? 0.9, 0.4, room ? Math.Max(0.5, depth) : 2.4);
+            var most = room ? Math.Max(0.5, depth) : 2.4;
+            var w = Math.Clamp(surface.Size?.LengthM ?? LeastPanelWide, LeastPanelWide, 3);
+            var h = Math.Clamp(surface.Size?.HeightM ?? LeastPanelHigh, Math.Min(LeastPanelHigh, most), most);
             if (left > beside && left + w > Math.Max(width, 8))
             {
                 left = room && row + y + Gap + h <= depth ? beside : 0;

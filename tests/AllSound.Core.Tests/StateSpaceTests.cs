@@ -1,0 +1,208 @@
+using AllSound.Core.Inspection;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>
+/// What the search walks on, against the transition function: packed states leave out nothing that can be noticed, and a
+/// state that is called at least as good as another stays so whatever is done.
+/// </summary>
+public sealed class StateSpaceTests
+{
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 10)];
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void A_packed_state_goes_as_the_condition_goes(int seed)
+    {
+        var random = new Random(seed);
+        foreach (var bench in Benches(seed))
+        {
+            var condition = bench.Start;
+            var state = bench.Bench.States.Start;
+            for (var step = 0; step < 40; step++)
+            {
+                Assert.Equal(bench.Bench.States.Pack(condition), state);
+                var satisfied = bench.Bench.States.Satisfied(state, out _);
+                var held = Treatments.Satisfied(condition);
+                foreach (var need in Needs.All.Where(n => n.Clock is null && bench.Bench.Local(n) >= 0))
+                {
+                    Assert.Equal(held.Contains(need.Index), satisfied.Contains(bench.Bench.Local(need)));
+                }
+
+                Assert.Equal(condition.Get(Facets.Film) == Film.None, bench.Bench.States.FilmGone(state));
+                int[] can = [.. bench.Bench.Applicable(satisfied).Indexes()];
+                Assert.Equal([.. Enumerable.Range(0, bench.Bench.Acts.Length).Where(i => bench.Bench.Acts[i].NeedSet.IsSubsetOf(held))], can);
+                if (can.Length == 0)
+                {
+                    break;
+                }
+
+                var act = can[random.Next(can.Length)];
+                condition = Treatments.Settled(condition, bench.Bench.Acts[act]);
+                state = bench.Bench.States.After(state, act);
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void What_is_at_least_as_good_stays_so_whatever_is_done(int seed)
+    {
+        var random = new Random(seed);
+        var pairs = 0;
+        foreach (var (bench, _) in Benches(seed))
+        {
+            var states = Wander(bench, random);
+            foreach (var better in states)
+            {
+                foreach (var worse in states.Where(s => !s.Equals(better) && bench.States.AtLeast(better, s)))
+                {
+                    pairs++;
+                    var can = bench.States.Satisfied(better, out var group);
+                    var could = bench.States.Satisfied(worse, out var same);
+                    Assert.True(could.IsSubsetOf(can));
+                    Assert.Equal(same, group);
+                    Assert.Equal(bench.States.FilmGone(worse), bench.States.FilmGone(better));
+                    foreach (var act in bench.Applicable(could).Indexes())
+                    {
+                        Assert.True(bench.States.AtLeast(bench.States.After(better, act), bench.States.After(worse, act)), bench.Acts[act].Id);
+                    }
+                }
+            }
+        }
+
+        Assert.True(pairs > 0);
+    }
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void An_act_that_outdoes_another_leaves_nothing_worse(int seed)
+    {
+        var random = new Random(seed);
+        foreach (var (bench, _) in Benches(seed))
+        {
+            var states = Wander(bench, random).Take(12).ToArray();
+            for (var a = 0; a < bench.Acts.Length; a++)
+            {
+                for (var b = 0; b < bench.Acts.Length; b++)
+                {
+                    if (bench.Outdoes(a, b))
+                    {
+                        Assert.All(states, s => Assert.True(bench.States.AtLeast(bench.States.After(s, a), bench.States.After(s, b))));
+                    }
+                }
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void An_act_can_be_brought_forward_over_those_that_it_does_not_interfere_with(int seed)
+    {
+        var random = new Random(seed);
+        var tried = 0;
+        foreach (var (bench, _) in Benches(seed))
+        {
+            foreach (var state in Wander(bench, random).Take(12))
+            {
+                int[] can = [.. bench.Applicable(bench.States.Satisfied(state, out _)).Indexes()];
+                foreach (var (first, later) in can.SelectMany(x => can.Select(y => (x, y))).Where(p => p.x != p.y))
+                {
+                    if (bench.Interference[later].Contains(first) || !bench.NeedsOf[later].IsSubsetOf(bench.States.Satisfied(bench.States.After(state, first), out _)))
+                    {
+                        continue;
+                    }
+
+                    tried++;
+                    var forward = bench.States.After(state, later);
+                    Assert.True(bench.NeedsOf[first].IsSubsetOf(bench.States.Satisfied(forward, out _)));
+                    Assert.Equal(bench.States.After(bench.States.After(state, first), later), bench.States.After(forward, first));
+                }
+            }
+        }
+
+        Assert.True(tried > 0);
+    }
+
+    [Fact]
+    public void A_search_looks_for_nothing_that_costs_as_much_as_it_must_stay_below()
+    {
+        var (bench, surface, appraised, job) = Wall();
+        var goal = Goal.For(surface, appraised.Condition);
+        var problem = new Problem(bench, goal.NeedsWith(), null, new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+        var found = Search.Cheapest(problem);
+
+        Assert.NotNull(found.Acts);
+        Assert.Null(Search.Cheapest(problem, below: found.Cost).Acts);
+        Assert.Equal(found.Cost, Search.Cheapest(problem, below: found.Cost + 1).Cost);
+    }
+
+    [Fact]
+    public void A_search_that_gives_up_claims_nothing_and_the_answer_says_so()
+    {
+        var (bench, surface, appraised, job) = Wall();
+        var goal = Goal.For(surface, appraised.Condition);
+        var problem = new Problem(bench, goal.NeedsWith(), null, new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+
+        var cut = Search.Cheapest(problem, limit: 2);
+        Assert.Null(cut.Acts);
+        Assert.False(cut.Complete);
+
+        var builder = new OptionBuilder(job.Rates, surface, appraised, goal, Core.Practice.Firm.Any.RulesOn(surface));
+        var whole = Search.Cheapest(problem).Acts!;
+        Assert.Contains(builder.Said(new Sought([whole], [], Cut: true), []).Notes, n => n.Contains("a better option may exist", StringComparison.Ordinal));
+        Assert.Contains(builder.Said(new Sought([], goal.Needs, Cut: true), []).Notes, n => n.Contains("a way may exist", StringComparison.Ordinal));
+        Assert.DoesNotContain(builder.Said(new Sought([whole], [], Cut: false), []).Notes, n => n.Contains("cut short", StringComparison.Ordinal));
+    }
+
+    private static (Workbench Bench, Surface Surface, Appraised Appraised, Job Job) Wall()
+    {
+        var surface = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")]);
+        var job = One.Job(surface);
+        var appraised = One.Appraise(surface);
+        var goal = Goal.For(surface, appraised.Condition);
+        return (new Workbench(appraised.Condition, goal.Needs, [], [.. Operations.Acts.Where(goal.Allows)]), surface, appraised, job);
+    }
+
+    private static IEnumerable<(Workbench Bench, Condition Start)> Benches(int seed)
+    {
+        var job = SurveyGenerator.Job(seed + 9000, 20);
+        foreach (var (building, space, surface) in job.Surfaces())
+        {
+            var appraised = Appraisal.Appraise(job, building, space, surface);
+            var goal = Goal.For(surface, appraised.Condition);
+            var bench = new Workbench(appraised.Condition, goal.Needs, [Needs.FilmGone], [.. Operations.Acts.Where(goal.Allows)]);
+            if (bench.Missing.IsEmpty)
+            {
+                yield return (bench, appraised.Condition.After(appraised.Condition.LongestLeft));
+            }
+        }
+    }
+
+    private static List<State> Wander(Workbench bench, Random random)
+    {
+        var states = new HashSet<State>();
+        for (var walk = 0; walk < 6; walk++)
+        {
+            var state = bench.States.Start;
+            for (var step = 0; step < 12; step++)
+            {
+                states.Add(state);
+                int[] can = [.. bench.Applicable(bench.States.Satisfied(state, out _)).Indexes()];
+                if (can.Length == 0)
+                {
+                    break;
+                }
+
+                state = bench.States.After(state, can[random.Next(can.Length)]);
+            }
+        }
+
+        return [.. states];
+    }
+}
