@@ -24,7 +24,6 @@ internal sealed class Problem
     private readonly long cheapestStrip = NoStrip;
     private readonly ActionLandmarks keptActs;
     private readonly ActionLandmarks goneActs;
-    private readonly int[] coatCounts;
 
     /// <param name="bench">What matters on the surface.</param>
     /// <param name="goal">What must hold at the end.</param>
@@ -34,7 +33,6 @@ internal sealed class Problem
     public Problem(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows, Prices prices, Weights weights)
     {
         this.bench = bench;
-        Weights = weights;
         var acts = bench.Acts;
         Goal = bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index)));
         Costs = new ActCost[acts.Length];
@@ -88,12 +86,12 @@ internal sealed class Problem
             finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
-        int[] counted = [.. Enumerable.Range(1, 5).Select(n => bench.Local(Needs.Topcoats(n))).Where(n => n >= 0)];
-        var counts = counted.Aggregate(default(IndexSet), (set, n) => set | IndexSet.Of(n));
+        var counts = Enumerable
+            .Range(1, 5)
+            .Aggregate(default(IndexSet), (set, n) => bench.Local(Needs.Topcoats(n)) is >= 0 and var place ? set | IndexSet.Of(place) : set);
         any = new Landmarks(Goal, now, all, counts);
         bare = new Landmarks(Goal, now, off, counts);
         keeping = new Landmarks(Goal, now, kept, counts);
-        coatCounts = [.. counted.Where(n => Goal.Contains(n) && !now.Contains(n))];
 
         // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
         var keep = filmGone ? null : keeping.Bound(now);
@@ -113,13 +111,8 @@ internal sealed class Problem
 
     public ActCost[] Costs { get; }
 
-    public Weights Weights { get; }
-
     /// <summary>False when the goal is out of reach even if nothing that was once true were ever spoilt.</summary>
     public bool IsPossible { get; }
-
-    /// <summary>Finish coats that the goal asks for by number and that are not on yet.</summary>
-    public int CoatsAsked => Math.Max(1, coatCounts.Length);
 
     /// <summary>For each act, the acts (by place in <see cref="Acts"/>) whose order with it matters.</summary>
     public IndexSet[] Interference => bench.Interference;
