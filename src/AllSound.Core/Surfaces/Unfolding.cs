@@ -28,7 +28,7 @@ public static class Unfolding
     private const double GapBelow = 0.5;
 
     // What has no place of its own is drawn at least this large, so that its name and state stand inside it.
-    private const double LeastPanelWide = 1.9;
+    private const double LeastPanelWide = 2.5;
     private const double LeastPanelHigh = 0.85;
 
     // Strips such as skirting are drawn at least this high, so that they can be seen and touched.
