@@ -63,23 +63,6 @@ public readonly struct NeedSet : IEquatable<NeedSet>
         }
     }
 
-    /// <summary>Sum of the weights of its needs.</summary>
-    internal long Sum(long[] weights)
-    {
-        var sum = 0L;
-        for (var word = 0; word < 8; word++)
-        {
-            var left = bits[word];
-            while (left != 0)
-            {
-                sum += weights[(word * 64) + BitOperations.TrailingZeroCount(left)];
-                left &= left - 1;
-            }
-        }
-
-        return sum;
-    }
-
     /// <summary>First index at or after <paramref name="from"/>, or -1. Lets a loop run without allocating.</summary>
     internal int Next(int from)
     {
