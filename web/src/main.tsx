@@ -1,6 +1,10 @@
 import "@fontsource-variable/bricolage-grotesque";
 import "@fontsource-variable/instrument-sans";
 import "./styles.css";
+import "./styles.survey.css";
+import "./styles.options.css";
+import "./styles.paper.css";
+import "./styles.saying.css";
 import "./styles.trade.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";

@@ -17,6 +17,11 @@ internal static class Choosing
     /// <summary>Those that nothing else beats, near-twins dropped, the cheapest first, each told what it is best at.</summary>
     public static ImmutableArray<Option> Choose(List<Option> options)
     {
+        if (options.Count == 0)
+        {
+            return [];
+        }
+
         var kept = options
             .Where(o => !options.Any(other => other.Criteria.Beats(o.Criteria)))
             .GroupBy(o => string.Join('>', o.Steps.Select(s => s.Act.Id)))

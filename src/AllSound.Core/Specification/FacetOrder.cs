@@ -83,20 +83,6 @@ internal sealed class FacetOrder
         }
     }
 
-    /// <summary>What becomes of a value by an effect, as far as that hangs on the facet itself.</summary>
-    public static int Result(Effect effect, int value)
-    {
-        foreach (var guard in effect.When)
-        {
-            if (guard.Facet == effect.Facet && !guard.Allows((byte)value))
-            {
-                return value;
-            }
-        }
-
-        return effect.Result((byte)value);
-    }
-
     private static ulong[] ByNeeds(ulong values, IndexSet[]? held)
     {
         var atLeast = new ulong[64];
@@ -139,7 +125,7 @@ internal sealed class FacetOrder
             for (var other = atLeast[v]; other != 0; other &= other - 1)
             {
                 var w = BitOperations.TrailingZeroCount(other);
-                if (((atLeast[Result(effect, v)] >> Result(effect, w)) & 1) == 0)
+                if (((atLeast[effect.From((byte)v)] >> effect.From((byte)w)) & 1) == 0)
                 {
                     atLeast[v] &= ~(1UL << w);
                     changed = true;
@@ -155,7 +141,7 @@ internal sealed class FacetOrder
         for (var rest = values; rest != 0; rest &= rest - 1)
         {
             var v = BitOperations.TrailingZeroCount(rest);
-            if (((atLeast[Result(effect, v)] >> v) & 1) == 0)
+            if (((atLeast[effect.From((byte)v)] >> v) & 1) == 0)
             {
                 return false;
             }
@@ -169,7 +155,7 @@ internal sealed class FacetOrder
         for (var rest = values; rest != 0; rest &= rest - 1)
         {
             var v = BitOperations.TrailingZeroCount(rest);
-            if (((atLeast[v] >> Result(effect, v)) & 1) == 0)
+            if (((atLeast[v] >> effect.From((byte)v)) & 1) == 0)
             {
                 return false;
             }

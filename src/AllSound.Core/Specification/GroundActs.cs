@@ -75,8 +75,9 @@ internal sealed class GroundActs
     /// <summary>The facets that the act's effects here read or write, a bit each.</summary>
     public ulong Reads(Act act) => reads[act.Index];
 
-    private static NeedSet[] TurnedBy(Effect effect) =>
-        [.. Enumerable.Range(0, effect.Facet.Size).Select(v => Treatments.HeldBy(effect.Facet, effect.Result((byte)v)) - Treatments.HeldBy(effect.Facet, (byte)v))];
+    /// <summary>By value before: the needs that an effect turns true.</summary>
+    public static NeedSet[] TurnedBy(Effect effect) =>
+        [.. Enumerable.Range(0, effect.Facet.Size).Select(v => Treatments.HeldBy(effect.Facet, effect.From((byte)v)) - Treatments.HeldBy(effect.Facet, (byte)v))];
 
     private bool IsFixed(Facet facet) => Array.IndexOf(fixedFacets, facet) >= 0;
 

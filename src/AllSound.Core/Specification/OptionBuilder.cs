@@ -10,39 +10,52 @@ namespace AllSound.Core.Specification;
 internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appraised, Goal goal, ImmutableDictionary<string, string> rules)
 {
     /// <summary>The options, or what holds or blocks the surface.</summary>
-    public Specified Said(Sought sought, ImmutableArray<string> notes) =>
-        sought.Sequences.IsEmpty
-            ? Stopped(sought.Missing, [.. notes, .. Cut(sought)])
-            : With(Choosing.Choose([.. sought.Sequences.Select(Build)]), [.. notes, .. Cut(sought)]);
+    public Specified Said(Sought sought, ImmutableArray<string> notes)
+    {
+        var options = Sound(sought);
+        ImmutableArray<string> all = [.. notes, .. Cut(sought)];
+        return options.Count > 0 ? With(Choosing.Choose(options), all) : Stopped(sought.Missing.IsEmpty ? goal.Needs : sought.Missing, all);
+    }
 
-    /// <summary>Options by the house rules, with the cheapest that goes against one beside them.</summary>
+    /// <summary>Options by the house rules, with the cheapest that goes against one beside them; where the rules leave none, those without them.</summary>
     public Specified Beside(Sought byRules, Sought without)
     {
-        var own = Choosing.Choose([.. byRules.Sequences.Select(Build)]);
-        var other = Choosing.Choose([.. without.Sequences.Select(Build)]).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
+        if (Sound(byRules) is not { Count: > 0 } mine)
+        {
+            return Said(without, NotFollowed(byRules, without));
+        }
+
+        var own = Choosing.Choose(mine);
+        var other = Choosing.Choose(Sound(without)).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
+        ImmutableArray<string> notes = [.. Cut(byRules).Concat(Cut(without)).Distinct()];
         if (other is null)
         {
-            return With(own, Cut(byRules));
+            return With(own, notes);
         }
 
         // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
         ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.MinBy(Choosing.Standing)!);
         var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
-        return With([.. kept.Select(o => Choosing.Against(o, other)), named], [.. Cut(byRules).Concat(Cut(without)).Distinct()]);
+        return With([.. kept.Select(o => Choosing.Against(o, other)), named], notes);
     }
 
-    /// <summary>Which house rules cannot be followed here, and for want of what.</summary>
-    public ImmutableArray<string> NotFollowed(Sought byRules, Sought without)
+    // Which house rules cannot be followed here, and for want of what.
+    private ImmutableArray<string> NotFollowed(Sought byRules, Sought without)
     {
+        var none = byRules.Cut ? "came to no way here before the search was cut short" : "leaves no way here";
         var broken = without
             .Sequences.SelectMany(s => s)
             .Select(a => Firm.Against(rules, a))
             .Where(x => x is not null)
-            .Select(x => $"{x!.Value.Question.Id}, {x.Value.Question.Title}: \"{x.Value.Followed.Title}\" leaves no way here; specified by \"{x.Value.Other.Title}\".")
+            .Select(x => $"{x!.Value.Question.Id}, {x.Value.Question.Title}: \"{x.Value.Followed.Title}\" {none}; specified by \"{x.Value.Other.Title}\".")
             .Distinct(StringComparer.Ordinal)
             .ToImmutableArray();
         return broken.IsEmpty && !without.Sequences.IsEmpty ? [$"The house rules leave no way here: {string.Join("; ", byRules.Missing.Select(n => n.Title))}."] : broken;
     }
+
+    // The search knows no clock. What waiting brings about is mended; what cannot be is not offered.
+    private List<Option> Sound(Sought sought) =>
+        [.. sought.Sequences.Select(Build).Where(o => o.Steps.All(s => s.Act.NeedSet.IsSubsetOf(Treatments.Satisfied(s.Before))))];
 
     // Nobody is told that a thing is best when not everything was tried.
     private static ImmutableArray<string> Cut(Sought sought) =>

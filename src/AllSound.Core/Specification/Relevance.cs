@@ -14,19 +14,12 @@ internal sealed class Relevance
     // For each act, the needs that it could turn true from some value or other, on some ground or other.
     private static readonly NeedSet[] EverGives =
     [
-        .. Operations.Acts.Select(a =>
-            a.Effects.Aggregate(
-                default(NeedSet),
-                (set, e) =>
-                    Enumerable
-                        .Range(0, e.Facet.Size)
-                        .Aggregate(set, (turned, v) => turned | (Treatments.HeldBy(e.Facet, e.Result((byte)v)) - Treatments.HeldBy(e.Facet, (byte)v)))
-            )
-        ),
+        .. Operations.Acts.Select(a => a.Effects.SelectMany(GroundActs.TurnedBy).Aggregate(default(NeedSet), (set, turned) => set | turned)),
     ];
 
-    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ImmutableArray<Need> missing)
+    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ulong[] values, ImmutableArray<Need> missing)
     {
+        Values = values;
         Needs = needs;
         Acts = acts;
         Gives = gives;
@@ -38,6 +31,9 @@ internal sealed class Relevance
 
     /// <summary>Needs that each could turn true.</summary>
     public NeedSet[] Gives { get; }
+
+    /// <summary>By facet: the values that can come about by these acts, a bit each.</summary>
+    public ulong[] Values { get; }
 
     /// <summary>Needs of the goal and of the acts.</summary>
     public NeedSet Needs { get; }
@@ -92,7 +88,7 @@ internal sealed class Relevance
             }
         }
 
-        return new Relevance([.. acts], [.. gives], relevant, goal.IsSubsetOf(reach.Needs) ? [] : Blame(goal, all, satisfied, reach.Needs));
+        return new Relevance([.. acts], [.. gives], relevant, reach.Values, goal.IsSubsetOf(reach.Needs) ? [] : Blame(goal, all, satisfied, reach.Needs));
     }
 
     /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>
@@ -135,7 +131,6 @@ internal sealed class Relevance
     // stays reached.
     private sealed class Reach
     {
-        private readonly ulong[] values = new ulong[Condition.Capacity];
         private readonly GroundActs ground;
 
         public Reach(GroundActs ground, Act[] acts, in Condition start, NeedSet holding)
@@ -143,7 +138,7 @@ internal sealed class Relevance
             this.ground = ground;
             foreach (var facet in Facets.All)
             {
-                values[facet.Index] = 1UL << start[facet];
+                Values[facet.Index] = 1UL << start[facet];
             }
 
             Needs = holding;
@@ -176,6 +171,9 @@ internal sealed class Relevance
         /// <summary>Needs that hold or can be made to.</summary>
         public NeedSet Needs { get; private set; }
 
+        /// <summary>By facet: the values that can come about, a bit each.</summary>
+        public ulong[] Values { get; } = new ulong[Condition.Capacity];
+
         public NeedSet[] Gives { get; }
 
         // Facets that came to take more values; the last bit when only needs came true.
@@ -187,7 +185,7 @@ internal sealed class Relevance
             for (var e = 0; e < effects.Length; e++)
             {
                 var effect = effects[e];
-                var had = values[effect.Facet.Index];
+                var had = Values[effect.Facet.Index];
                 var more = had & ~tried[e];
                 if (more == 0 || !Fires(effect))
                 {
@@ -200,11 +198,11 @@ internal sealed class Relevance
                 for (; more != 0; more &= more - 1)
                 {
                     var value = BitOperations.TrailingZeroCount(more);
-                    after |= 1UL << effect.Result((byte)value);
+                    after |= 1UL << effect.From((byte)value);
                     gives |= turned[e][value];
                 }
 
-                values[effect.Facet.Index] = after;
+                Values[effect.Facet.Index] = after;
                 changed |= after == had ? 0 : 1UL << effect.Facet.Index;
                 changed |= gives.IsSubsetOf(Needs) ? 0 : 1UL << 63;
                 Gives[i] |= gives;
@@ -218,7 +216,7 @@ internal sealed class Relevance
         {
             foreach (var guard in effect.When)
             {
-                if ((guard.Allowed & values[guard.Facet.Index]) == 0)
+                if ((guard.Allowed & Values[guard.Facet.Index]) == 0)
                 {
                     return false;
                 }

@@ -48,7 +48,7 @@ public static class Specifier
         var allowed = Operations.Acts.Where(goal.Allows).Select(firm.Own).ToArray();
         var byRules = Seek(rates, surface, appraised, goal, Array.FindAll(allowed, a => Firm.Against(rules, a) is null));
         var without = Seek(rates, surface, appraised, goal, allowed);
-        return byRules.Sequences.IsEmpty ? builder.Said(without, builder.NotFollowed(byRules, without)) : builder.Beside(byRules, without);
+        return builder.Beside(byRules, without);
     }
 
     private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)
@@ -66,20 +66,21 @@ public static class Specifier
 
         var searches = new FinishSearch(finishes, f => Life(f, surface), some => Over(Weights.LeastCost, some));
         searches.Run();
-        if (searches.Found.Count == 0)
+        if (searches.Found.Count == 0 && !searches.Cut)
         {
-            return new Sought([], goal.Needs, searches.Cut);
+            return new Sought([], goal.Needs, Cut: false);
         }
 
         List<Found> others = [Search.Cheapest(Over(Weights.Soonest, finishes)), Search.Cheapest(Over(Weights.Gentlest, finishes))];
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        if (StrippingIsAChoice(appraised.Condition) && !searches.LastingStrips)
+        if (StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips)
         {
             others.Add(Search.Cheapest(Over(Weights.LeastCost, searches.Lasting, N.FilmGone)));
         }
 
-        return new Sought([.. searches.Found, .. others.Where(r => r.Acts is not null).Select(r => r.Acts!)], [], searches.Cut || others.Exists(r => !r.Complete));
+        IReadOnlyList<Act>[] found = [.. searches.Found, .. others.Where(r => r.Acts is not null).Select(r => r.Acts!)];
+        return new Sought([.. found], found.Length == 0 ? goal.Needs : [], searches.Cut || others.Exists(r => !r.Complete));
     }
 
     private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;

@@ -12,7 +12,7 @@ namespace AllSound.Core.Specification;
 internal sealed class StateSpace
 {
     private readonly Condition start;
-    private readonly ulong[] values = new ulong[Condition.Capacity];
+    private readonly ulong[] values;
     private readonly Field[] fields;
     private readonly int[] fieldOf = new int[Condition.Capacity];
     private readonly int film;
@@ -21,12 +21,13 @@ internal sealed class StateSpace
     private readonly IndexSet always;
 
     /// <param name="start">The condition to start from.</param>
+    /// <param name="values">By facet: the values that can come about, a bit each.</param>
     /// <param name="effects">For each act its effects that can happen on this ground.</param>
     /// <param name="held">By facet and value: the needs that the value makes hold; null for a facet that nothing asks about.</param>
-    public StateSpace(Condition start, Effect[][] effects, IndexSet[]?[] held)
+    public StateSpace(Condition start, ulong[] values, Effect[][] effects, IndexSet[]?[] held)
     {
         this.start = start;
-        Reach(effects);
+        this.values = values;
         fields = Order(effects, held);
         Array.Fill(fieldOf, -1);
         for (var f = 0; f < fields.Length; f++)
@@ -214,40 +215,6 @@ internal sealed class StateSpace
         return true;
     }
 
-    // Which values each facet can come to have, when what is once reached stays reached.
-    private void Reach(Effect[][] effects)
-    {
-        foreach (var facet in Facets.All)
-        {
-            values[facet.Index] = 1UL << start[facet];
-        }
-
-        for (var grown = true; grown; )
-        {
-            grown = false;
-            foreach (var act in effects)
-            {
-                foreach (var effect in act)
-                {
-                    ref var had = ref values[effect.Facet.Index];
-                    if (!CanFire(effect))
-                    {
-                        continue;
-                    }
-
-                    var more = had;
-                    for (var rest = had; rest != 0; rest &= rest - 1)
-                    {
-                        more |= 1UL << FacetOrder.Result(effect, BitOperations.TrailingZeroCount(rest));
-                    }
-
-                    grown |= more != had;
-                    had = more;
-                }
-            }
-        }
-    }
-
     private bool CanFire(Effect effect)
     {
         foreach (var guard in effect.When)
@@ -303,7 +270,7 @@ internal sealed class StateSpace
             }
 
             var order = fields[f].Order;
-            byte[] map = [.. order.First.Select(v => order.ClassOf[FacetOrder.Result(effect, v)])];
+            byte[] map = [.. order.First.Select(v => order.ClassOf[effect.From(v)])];
             changes.Add(new FieldChange(f, [.. effect.When.Where(g => g.Facet != effect.Facet && !Always(g)).Select(Guard)], map));
         }
 

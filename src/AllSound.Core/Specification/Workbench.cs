@@ -61,7 +61,7 @@ internal sealed class Workbench
             }
         }
 
-        States = new StateSpace(start, [.. Acts.Select(a => ground.Effects(a).ToArray())], Held(relevance.Needs | wanted));
+        States = new StateSpace(start, relevance.Values, [.. Acts.Select(a => ground.Effects(a).ToArray())], Held(relevance.Needs | wanted));
         var nibs = Local(Treatment.Needs.NibsOff);
         var split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - LandmarkGraph.OwnPlaces, nibs);
         var now = States.Satisfied(States.Start, out _);

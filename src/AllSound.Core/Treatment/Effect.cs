@@ -49,6 +49,20 @@ public sealed record Effect(Facet Facet, Change Change, byte Value, ImmutableArr
             _ => (byte)Math.Max(before - 1, 0),
         };
 
+    /// <summary>What becomes of a value, as far as that hangs on the facet itself: a guard on it may leave the value as it is.</summary>
+    internal byte From(byte before)
+    {
+        foreach (var guard in When)
+        {
+            if (guard.Facet == Facet && !guard.Allows(before))
+            {
+                return before;
+            }
+        }
+
+        return Result(before);
+    }
+
     internal bool Applies(in Condition condition)
     {
         foreach (var test in When)
