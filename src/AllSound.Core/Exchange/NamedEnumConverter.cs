@@ -1,4 +1,5 @@
-using System.Collections.Frozen;
+using System.Globalization;
+using System.Runtime.CompilerServices;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
@@ -10,30 +11,65 @@ internal sealed class NamedEnumConverterFactory : JsonConverterFactory
     public override bool CanConvert(Type typeToConvert) => typeToConvert.IsEnum;
 
     public override JsonConverter CreateConverter(Type typeToConvert, JsonSerializerOptions options) =>
-        (JsonConverter)Activator.CreateInstance(typeof(NamedEnumConverter<>).MakeGenericType(typeToConvert))!;
+        (JsonConverter)Activator.CreateInstance(typeof(NamedEnumConverter<>).MakeGenericType(typeToConvert), [new EnumNames(typeToConvert)])!;
 
     public static string Name(string member) => member.All(char.IsUpper) ? member : char.ToLowerInvariant(member[0]) + member[1..];
 }
 
-internal sealed class NamedEnumConverter<T> : JsonConverter<T>
-    where T : struct, Enum
+/// <summary>The names of one enumeration's values. Not generic, so that some forty enumerations do not each compile their own dictionaries at the start.</summary>
+internal sealed class EnumNames
 {
-    private static readonly FrozenDictionary<string, T> ByName = Enum.GetValues<T>()
-        .ToFrozenDictionary(v => NamedEnumConverterFactory.Name(v.ToString()), StringComparer.Ordinal);
+    private readonly string[] names;
+    private readonly int[] values;
 
-    private static readonly FrozenDictionary<T, string> Names = ByName.ToFrozenDictionary(p => p.Value, p => p.Key);
-
-    public override T Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
+    public EnumNames(Type enumeration)
     {
-        if (reader.TokenType == JsonTokenType.String && ByName.TryGetValue(reader.GetString()!, out var value))
+        var underlying = Enum.GetValuesAsUnderlyingType(enumeration);
+        values = new int[underlying.Length];
+        for (var i = 0; i < values.Length; i++)
         {
-            return value;
+            values[i] = Convert.ToInt32(underlying.GetValue(i), CultureInfo.InvariantCulture);
         }
 
-        throw new JsonException($"expected one of {string.Join(", ", Enum.GetValues<T>().Select(v => Names[v]))}");
+        names = [.. Enum.GetNames(enumeration).Select(NamedEnumConverterFactory.Name)];
     }
 
-    public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) => writer.WriteStringValue(Names[value]);
+    public string this[int value] => names[Array.IndexOf(values, value)];
+
+    public int Read(ref Utf8JsonReader reader)
+    {
+        if (reader.TokenType is JsonTokenType.String or JsonTokenType.PropertyName)
+        {
+            for (var i = 0; i < names.Length; i++)
+            {
+                if (reader.ValueTextEquals(names[i]))
+                {
+                    return values[i];
+                }
+            }
+        }
+
+        throw new JsonException($"expected one of {string.Join(", ", names)}");
+    }
+}
+
+internal sealed class NamedEnumConverter<T>(EnumNames names) : JsonConverter<T>
+    where T : struct, Enum
+{
+    public override T Read(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options)
+    {
+        var value = names.Read(ref reader);
+        if (Unsafe.SizeOf<T>() == sizeof(byte))
+        {
+            var small = (byte)value;
+            return Unsafe.As<byte, T>(ref small);
+        }
+
+        return Unsafe.As<int, T>(ref value);
+    }
+
+    public override void Write(Utf8JsonWriter writer, T value, JsonSerializerOptions options) =>
+        writer.WriteStringValue(names[Unsafe.SizeOf<T>() == sizeof(byte) ? Unsafe.As<T, byte>(ref value) : Unsafe.As<T, int>(ref value)]);
 
     public override T ReadAsPropertyName(ref Utf8JsonReader reader, Type typeToConvert, JsonSerializerOptions options) => Read(ref reader, typeToConvert, options);
 }
