@@ -164,6 +164,12 @@ public sealed class SafetyPropertyTests
             $"worked without consent, footing or sound wiring: {name}"
         );
         Assert.All(option.Steps, s => Assert.False(s.Act.Operation.Refused || s.Act.Operation.ByOthers, $"{s.Act.Id} proposed: {name}"));
+        Assert.All(option.Steps, s => Assert.False(s.Links.IsEmpty, $"{s.Act.Id}, step {s.Number}, is there for no reason: {name}"));
+        var stripped = option.Steps.LastOrDefault(s => s.Act.Strips)?.Number ?? 0;
+        Assert.DoesNotContain(
+            option.Steps.Take(stripped),
+            s => s.Act.Operation.Group is Group.Fill or Group.Caulk or Group.Prime or Group.Undercoat && s.Act.Product is not null
+        );
         var aired = false;
         foreach (var step in option.Steps)
         {

@@ -122,6 +122,14 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var planned = Sequencing.Mended(appraised.Condition, Sequencing.Usual(appraised.Condition, sequence), new Remedy(rates, goal, appraised));
         var steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
+
+        // The clocks may have made a step needless, as a dusting that what was put in after it does again.
+        while (steps.FirstOrDefault(s => s.Links.IsEmpty) is { } needless)
+        {
+            planned.RemoveAt(needless.Number - 1);
+            steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
+        }
+
         Act[] acts = [.. planned.Select(p => p.Act)];
         var finish = acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
         var last = steps[^1].After;

@@ -80,6 +80,15 @@ internal static class Sequencing
         }
 
         var links = LinkUp(acts, goal, transitions);
+        for (var i = 0; i < acts.Length; i++)
+        {
+            // What only brings a later step nearer to its end, as one of two coats that hide, shows when it is left out.
+            if (links[i].Count == 0 && Missed(appraised.Condition, planned, i, goal) is { } missed)
+            {
+                links[i].Add(missed);
+            }
+        }
+
         var said = new HashSet<Facet>();
         var steps = ImmutableArray.CreateBuilder<Step>();
         var coat = 0;
@@ -109,6 +118,12 @@ internal static class Sequencing
     // Worth swapping: the same facts come of it, and it saves waiting, or costs none and reads in the usual order.
     private static bool Swaps(Condition condition, Transition first, Act a, Act b)
     {
+        // What is done to part of the face costs more once the old film is off, or is no longer called for.
+        if ((a.Strips && b.Operation.Extent != Extent.Once) || (b.Strips && a.Operation.Extent != Extent.Once))
+        {
+            return false;
+        }
+
         var otherFirst = Treatments.Apply(condition, b);
         if (!otherFirst.IsSound)
         {
@@ -162,6 +177,29 @@ internal static class Sequencing
 
         // Each need once for a step, for the first later step that wants it.
         return [.. links.Select(l => l.GroupBy(x => x.Need).Select(g => g.First()).ToList())];
+    }
+
+    // The first need that nothing meets once a step is left out; null when all are met without it.
+    private static Link? Missed(Condition start, IReadOnlyList<(Act Act, double? Wait)> planned, int left, ImmutableArray<Need> goal)
+    {
+        var condition = start;
+        for (var j = 0; j < planned.Count; j++)
+        {
+            if (j == left)
+            {
+                continue;
+            }
+
+            var t = Treatments.Apply(condition, planned[j].Act, planned[j].Wait);
+            if (planned[j].Act.Needs.FirstOrDefault(n => !n.Holds(t.Before)) is { } need)
+            {
+                return new Link(need, j + 1);
+            }
+
+            condition = t.After;
+        }
+
+        return goal.FirstOrDefault(n => !n.Holds(condition.After(condition.LongestLeft))) is { } last ? new Link(last, null) : null;
     }
 
     private static ImmutableArray<string> Assumptions(Appraised appraised, Act act, Condition before, HashSet<Facet> said)

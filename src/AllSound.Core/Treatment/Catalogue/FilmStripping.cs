@@ -226,6 +226,7 @@ internal static class FilmStripping
                 Set(F.Topcoats, Count.None),
                 Set(F.ToHide, Count.Two),
                 Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
+                .. GoneWithTheFilm,
             ],
             Extent = Extent.Whole,
             Rate = rate,
@@ -240,6 +241,14 @@ internal static class FilmStripping
             School = school,
             Source = source,
         };
+
+    // What was filled, caulked and sealed in and over the film goes with it, so stripping comes before all of them.
+    private static IEnumerable<Effect> GoneWithTheFilm =>
+        [
+            Set(F.Fill, Fill.Open, F.Fill.IsNot(Fill.None)),
+            Set(F.Joint, Joint.Open, F.Joint.Is(Joint.Caulked)),
+            .. new[] { F.WaterStain, F.Tar, F.Knots, F.Ink }.Select(bleed => Set(bleed, Bleed.Live, bleed.Is(Bleed.Blocked))),
+        ];
 
     // With the film off the wall bears again what its kind bears.
     private static IEnumerable<Effect> BreathAgain =>

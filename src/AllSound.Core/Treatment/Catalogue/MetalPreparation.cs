@@ -38,7 +38,7 @@ internal static class MetalPreparation
     private static readonly Need OnLead = Grounds("on-lead-sheet", "the ground is lead sheet", Substrate.LeadSheet);
 
     // Nothing may still be drying when metal is bared: waiting for it would let the metal rust again.
-    private static readonly ImmutableArray<Need> AllDry = [N.WashDry, N.CoatDry, N.FillerDry, N.CaulkDry];
+    internal static readonly ImmutableArray<Need> AllDry = [N.WashDry, N.CoatDry, N.FillerDry, N.CaulkDry];
 
     private static readonly ImmutableArray<Need> DryTool =
     [
@@ -52,14 +52,18 @@ internal static class MetalPreparation
     ];
 
     // Rust comes off in steps: a hand tool clears light rust, a power tool heavy, only percussion or blasting clears scale.
-    private static ImmutableArray<Effect> Cleaned(Prep to, Rust most) =>
+    // What a converter left is thin and comes off with any of them.
+    private static ImmutableArray<Effect> Cleaned(Prep to, Rust most)
+    {
+        Rust[] clears = [.. Enum.GetValues<Rust>().Where(r => (r > Rust.None && r <= most) || r == Rust.Converted)];
+        return
         [
-            Set(F.Rust, Rust.None, F.Rust.Is([.. Enum.GetValues<Rust>().Where(r => r > Rust.None && r <= most)])),
+            Set(F.Rust, Rust.None, F.Rust.Is(clears)),
             .. most < Rust.Heavy ? [Set(F.Rust, Rust.Light, F.Rust.Is(Rust.Heavy))] : Array.Empty<Effect>(),
-            .. most < Rust.Scale ? [Set(F.Rust, Rust.Heavy, F.Rust.Is(Rust.Scale))] : Array.Empty<Effect>(),
-            Set(F.Prep, to, F.Rust.Is([.. Enum.GetValues<Rust>().Where(r => r <= most)])),
-            Set(F.Bare, Bare.Raw, F.Rust.IsNot(Rust.None, Rust.Converted)),
+            Set(F.Prep, to, F.Rust.Is([Rust.None, .. clears])),
+            Set(F.Bare, Bare.Raw, F.Rust.IsNot(Rust.None)),
         ];
+    }
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -157,6 +161,25 @@ internal static class MetalPreparation
             Cautions = ["Hand-arm vibration: short turns.", "Pack rust that opens a joint: have it looked at first."],
             Hazard = 5,
             School = "S12 power",
+            Source = Iso8501,
+        },
+        new()
+        {
+            Id = "ab_scale_hand",
+            Group = Group.Abrade,
+            Title = "Chip scale and pack rust off by hand",
+            Do = "Chipping hammer and cold chisel, misted on old lead paint, joints opened and brushed out; light on thin sheet.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.AsbestosAbsent, OnIron, GroundNeeds.LooseOff, .. AllDry, SiteNeeds.LeadControlled],
+            Gives = [Set(F.Rust, Rust.Heavy, F.Rust.Is(Rust.Scale)), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
+            Extent = Extent.Bare,
+            Rate = 0.6,
+            FixedHours = 0.2,
+            Tool = "chipping hammer, cold chisel, scraper",
+            Accept = "no layered scale to a chisel",
+            Protection = ["half mask P3", "goggles", "gloves", "hearing protection"],
+            Cautions = ["Chips fly: goggles, and nobody near.", "Pack rust that opens a joint: have it looked at first."],
+            Hazard = 3,
+            School = "S12 ladder of tools",
             Source = Iso8501,
         },
         new()

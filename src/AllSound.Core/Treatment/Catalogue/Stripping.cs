@@ -74,21 +74,26 @@ internal static class Stripping
             hazard: 0.7,
             Source.Practice
         ),
-        FilmStripping.Strip(
-            "st_shroud_sand",
-            "Sand to bare with a shrouded sander",
-            "Shroud tight to the face, class H extraction, 40 to 80 grit then 120; along the grain on wood. Flat faces only, 80 mm wide or more.",
-            rate: 2,
-            narrow: 3,
-            Residue.None,
-            null,
-            [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry],
-            [new(Sundries.Abrasive, 0.8)],
-            "S11 shrouded",
-            "bare, no swirls under a low light",
-            ["On lead paint only by people trained for it, with class H extraction.", "Hearing."],
-            hazard: 3,
-            Source.Standard("40 CFR 745", Confidence.Usual)
+        Also(
+            FilmStripping.Strip(
+                "st_shroud_sand",
+                "Sand to bare with a shrouded sander",
+                "Shroud tight to the face, class H extraction, 40 to 80 grit then 120; along the grain on wood. Flat faces only, 80 mm wide or more.",
+                rate: 2,
+                narrow: 3,
+                Residue.None,
+                null,
+                [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry],
+                [new(Sundries.Abrasive, 0.8)],
+                "S11 shrouded",
+                "bare, no swirls under a low light",
+                ["On lead paint only by people trained for it, with class H extraction.", "Hearing."],
+                hazard: 3,
+                Source.Standard("40 CFR 745", Confidence.Usual)
+            ),
+            // On wood it goes on until the wood is bright.
+            Set(F.Grey, Presence.None),
+            Set(F.Powder, Powder.None, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))
         ),
         FilmStripping.Strip(
             "st_wax_solvent",
@@ -154,44 +159,49 @@ internal static class Stripping
             hazard: 2,
             Source.Standard("HSG 210", Confidence.Judgement)
         ),
-        FilmStripping.Strip(
-            "st_needle_gun",
-            "Needle-scale iron and steel",
-            "Needles 2 to 3 mm, lightly, moving all the time; vacuum shroud. Not on sheet under 3 mm.",
-            rate: 1.2,
-            narrow: 3,
-            Residue.None,
-            null,
-            [Iron, SiteNeeds.PowerOn, SiteNeeds.LeadAbsent],
-            [],
-            "S12 power",
-            "scale gone, no flattened peaks, St 3",
-            ["Noise and hand-arm vibration: short turns, hearing protection.", "Sparks: nothing that burns nearby."],
-            hazard: 6,
-            Source.Standard("ISO 8501-1", Confidence.Usual)
-        ) with
-        {
-            ByOthers = false,
-        },
-        FilmStripping.Strip(
-            "st_wet_blast",
-            "Have it wet-blasted",
-            "Low pressure, captured water, a trial panel first.",
-            rate: 4,
-            narrow: 8,
-            Residue.None,
-            new(Drying.Wash, 24, 72),
-            [HardMasonryOrIron, P.Outside],
-            [new(Sundries.Media, 17)],
-            "S7 blast",
-            "no more than 0.3 mm lost, water caught",
-            ["Competent contractor; capture everything on lead."],
-            hazard: 5,
-            Source.Standard("ISO 8501-4", Confidence.Judgement)
-        ) with
-        {
-            ByOthers = true,
-        },
+        Also(
+            FilmStripping.Strip(
+                "st_needle_gun",
+                "Needle-scale iron and steel",
+                "Needles 2 to 3 mm, lightly, moving all the time; vacuum shroud. Not on sheet under 3 mm.",
+                rate: 1.2,
+                narrow: 3,
+                Residue.None,
+                null,
+                [Iron, SiteNeeds.PowerOn, SiteNeeds.LeadAbsent, .. MetalPreparation.AllDry],
+                [],
+                "S12 power",
+                "scale gone, no flattened peaks, St 3",
+                ["Noise and hand-arm vibration: short turns, hearing protection.", "Sparks: nothing that burns nearby."],
+                hazard: 6,
+                Source.Standard("ISO 8501-1", Confidence.Usual)
+            ),
+            Set(F.Rust, Rust.None),
+            Set(F.Prep, Prep.Power)
+        ),
+        Also(
+            FilmStripping.Strip(
+                "st_wet_blast",
+                "Have it wet-blasted",
+                "Low pressure, captured water, a trial panel first.",
+                rate: 4,
+                narrow: 8,
+                Residue.None,
+                new(Drying.Wash, 24, 72),
+                [HardMasonryOrIron, P.Outside],
+                [new(Sundries.Media, 17)],
+                "S7 blast",
+                "no more than 0.3 mm lost, water caught",
+                ["Competent contractor; capture everything on lead."],
+                hazard: 5,
+                Source.Standard("ISO 8501-4", Confidence.Judgement)
+            ) with
+            {
+                ByOthers = true,
+            },
+            // Iron comes out of the water bright and rusts again lightly while it dries.
+            Set(F.Rust, Rust.Light, F.Rust.IsNot(Rust.None))
+        ),
         FilmStripping.Strip(
             "st_caustic_dip",
             "Have it stripped in an off-site tank",
@@ -322,4 +332,6 @@ internal static class Stripping
         NeedRegistry.Register(id, title, "It does not shift this film.", Severity.Note, Source.Practice, [F.Film.Is(films)]);
 
     private static Need Grounds(string id, string title, Substrate[] grounds) => NeedRegistry.Ground(id, title, grounds);
+
+    private static Operation Also(Operation operation, params Effect[] more) => operation with { Gives = [.. operation.Gives, .. more] };
 }
