@@ -96,7 +96,7 @@ internal static class SurfaceEndpoints
             }
 
             var (copied, differences) = SurveyCopy.Onto(source.Surface, place.Surface);
-            var faults = JobSense.SurfaceFaults(place.Space, copied);
+            var faults = JobSense.SurfaceFaults(place.Stored.Job, place.Space, copied);
             if (copy.OnlyAsk || !faults.IsEmpty)
             {
                 results.Add(new CopyResult(target.Id, place.Surface.Title, target.Version, false, differences, faults.IsEmpty ? null : string.Join(" ", faults)));
@@ -135,12 +135,12 @@ internal static class SurfaceEndpoints
             return problem!;
         }
 
-        if (store.Find(job)?.Job.Buildings.SelectMany(b => b.Spaces).FirstOrDefault(s => s.Id == space) is not { } into)
+        if (store.Find(job)?.Job is not { } whole || whole.Buildings.SelectMany(b => b.Spaces).FirstOrDefault(s => s.Id == space) is not { } into)
         {
             return Requests.NotFound("space");
         }
 
-        var faults = JobSense.SurfaceFaults(into, surface);
+        var faults = JobSense.SurfaceFaults(whole, into, surface);
         if (!faults.IsEmpty)
         {
             return Requests.Problem(faults);
@@ -165,7 +165,10 @@ internal static class SurfaceEndpoints
             return Requests.NotFound("surface");
         }
 
-        var faults = edit.Surface.Id == surface ? JobSense.SurfaceFaults(known.Space, edit.Surface, "$.surface") : [new Fault("$.surface.id", "an id cannot be changed")];
+        var faults =
+            edit.Surface.Id == surface
+                ? JobSense.SurfaceFaults(known.Stored.Job, known.Space, edit.Surface, "$.surface")
+                : [new Fault("$.surface.id", "an id cannot be changed")];
         if (!faults.IsEmpty)
         {
             return Requests.Problem(faults);

@@ -110,7 +110,7 @@ internal static class TradeEndpoints
         Act? other = null;
         if (instead is not null)
         {
-            other = Operations.Find(instead) is { } operation ? Operations.FindAct(operation, product is null ? null : firm.Find(product)) : null;
+            other = Operations.Find(instead) is { } operation ? firm.Act(operation, product) : null;
             if (other is null)
             {
                 return Requests.Problem([new Fault("instead", $"unknown operation '{instead}', or it does not use '{product}'")]);

@@ -103,7 +103,7 @@ public sealed class GateTests
             foreach (var reading in readings)
             {
                 var read = surface with { Readings = [reading] };
-                Assert.Empty(JobSense.SurfaceFaults(space, read));
+                Assert.Empty(JobSense.SurfaceFaults(job, space, read));
                 var specified = Specifier.Specify(job, building, space, read);
                 Assert.True(!specified.Options.IsEmpty || !specified.Holds.IsEmpty || !specified.Blocked.IsEmpty, check.Id);
                 Assert.All(Observations.Of(read), s => Assert.NotNull(Signs.Find(s.Sign)));

@@ -211,6 +211,7 @@ public sealed class InspectionTests
         Assert.Equal(25.4, Checks.Find("T_dft")!.InOwnUnit(1, "mil")!.Value, 6);
         Assert.Null(hot.InOwnUnit(3, "kg"));
         var faults = JobSense.SurfaceFaults(
+            One.Job(Wall()),
             Room(Wall()),
             Wall() with
             {

@@ -205,4 +205,36 @@ public sealed class StateSpaceTests
 
         return [.. states];
     }
+
+    /// <summary>Bit by bit against an array of bits.</summary>
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public void Bits_are_put_and_kept_in_every_word(int seed)
+    {
+        var random = new Random(seed);
+        for (var i = 0; i < 200; i++)
+        {
+            var (state, mask, value) = (default(State), default(State), default(State));
+            var expected = new ulong[State.Words];
+            for (var word = 0; word < State.Words; word++)
+            {
+                var (had, masked, put) = ((ulong)random.NextInt64(), (ulong)random.NextInt64(), (ulong)random.NextInt64());
+                state = state.With(word, ulong.MaxValue, had);
+                mask = mask.With(word, ulong.MaxValue, masked);
+                value = value.With(word, ulong.MaxValue, put & masked);
+                expected[word] = (had & ~masked) | (put & masked);
+            }
+
+            var after = state.Set(mask, value);
+            Assert.Equal(expected, Enumerable.Range(0, State.Words).Select(w => after[w]));
+            for (var word = 0; word < State.Words; word++)
+            {
+                var other = after.With(word, 1, (after[word] & 1) ^ 1);
+                Assert.False(after.Equals(other));
+                Assert.NotEqual(after.GetHashCode(), other.GetHashCode());
+                Assert.True(after.Equals(other.With(word, 1, after[word] & 1)));
+            }
+        }
+    }
 }

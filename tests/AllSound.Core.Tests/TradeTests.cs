@@ -273,12 +273,32 @@ public sealed class TradeTests
     [InlineData(6, 25, 2.0)]
     public void A_bay_is_what_stays_wet(double rate, double minutes, double bay) => Assert.Equal(bay, Math.Round(rate * minutes / 60 * 0.8, 2));
 
-    [Fact]
-    public void The_power_left_falls_with_the_lead()
+    /// <summary>Plug ratings: BS 1363 and AS/NZS 3112; NEC 210.23, 80 % for hours. From memory.</summary>
+    [Theory]
+    [InlineData(Jurisdiction.GB, 13 * 230)]
+    [InlineData(Jurisdiction.AU, 10 * 230)]
+    [InlineData(Jurisdiction.US, 15 * 120 * 0.8)]
+    public void The_power_left_falls_with_the_lead(Jurisdiction where, double watts)
     {
-        Assert.Equal(2990, StrippingChoice.PowerBudget(20, transformer: false));
-        Assert.True(StrippingChoice.PowerBudget(75, transformer: false) < 2600);
-        Assert.Equal(1500, StrippingChoice.PowerBudget(10, transformer: true));
+        var supply = PowerSupply.In(where);
+        Assert.Equal(watts, supply.Left(20), 0.5);
+        Assert.True(supply.Left(75) < 0.9 * watts);
+        Assert.All([20.0, 40, 60, 80, 100], m => Assert.True(supply.LongestLead(supply.Left(m)) >= m - 5));
+        Assert.Null(supply.LongestLead((int)watts + 1));
+        Assert.Equal("", supply.Says(0));
+    }
+
+    [Fact]
+    public void A_tool_that_the_supply_does_not_bear_is_said_to_be_too_much()
+    {
+        var trim = Surface(Element.Skirting, "sw", Good, [Coat("alkyd_gloss", 3)]);
+        string Supply(Jurisdiction where, string method) =>
+            StrippingChoice.Rank(Job(trim, with: j => j with { Jurisdiction = where }), trim, Appraise(trim)).First(f => f.Operation == method).Supply;
+
+        Assert.Contains("more than a 15 A", Supply(Jurisdiction.US, "st_heatgun"), StringComparison.Ordinal);
+        Assert.Contains("too much for a site transformer", Supply(Jurisdiction.GB, "st_heatgun"), StringComparison.Ordinal);
+        Assert.Contains("through a site transformer 25 m", Supply(Jurisdiction.GB, "st_ir"), StringComparison.Ordinal);
+        Assert.Equal("", Supply(Jurisdiction.GB, "st_solvent"));
     }
 
     [Fact]

@@ -14,8 +14,16 @@ public static partial class JobSense
     public static ImmutableArray<Fault> FirmFaults(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var faults = new Faults();
+        var faults = new Faults(job.Products);
         FirmFaults(faults, job);
+        foreach (var (_, _, surface) in job.Buildings.IsDefault ? [] : job.Surfaces())
+        {
+            foreach (var product in (surface.Sequence ?? []).Select(s => s.Product).OfType<string>().Where(p => faults.Class(p) is null).Distinct(StringComparer.Ordinal))
+            {
+                faults.Add("$.products", $"'{product}' is still in the own sequence of {surface.Title}");
+            }
+        }
+
         return faults.ToImmutable();
     }
 

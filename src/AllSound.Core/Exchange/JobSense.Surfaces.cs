@@ -248,7 +248,7 @@ public static partial class JobSense
             {
                 faults.Add($"{at}[{i}].operation", $"unknown operation '{step.Operation}'; ./allsound operations lists them");
             }
-            else if (step.Product is { } product && (Coatings.Find(product) is not { } coating || !operation.Products.Contains(coating)))
+            else if (step.Product is { } product && (faults.Class(product) is not { } coating || !operation.Products.Contains(coating)))
             {
                 faults.Add(
                     $"{at}[{i}].product",

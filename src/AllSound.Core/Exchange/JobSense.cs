@@ -21,7 +21,7 @@ public static partial class JobSense
     public static ImmutableArray<Fault> Faults(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var faults = new Faults();
+        var faults = new Faults(job.Products);
         if (job.Format != Job.CurrentFormat)
         {
             faults.Add("$.format", $"expected \"{Job.CurrentFormat}\"");
@@ -67,10 +67,11 @@ public static partial class JobSense
         return faults.ToImmutable();
     }
 
-    /// <summary>Everything wrong with one surface in its space, with paths from <paramref name="at"/>.</summary>
-    public static ImmutableArray<Fault> SurfaceFaults(Space space, Surface surface, string at = "$")
+    /// <summary>Everything wrong with one surface of a job in its space, with paths from <paramref name="at"/>.</summary>
+    public static ImmutableArray<Fault> SurfaceFaults(Job job, Space space, Surface surface, string at = "$")
     {
-        var faults = new Faults();
+        ArgumentNullException.ThrowIfNull(job);
+        var faults = new Faults(job.Products);
         SurfaceFaults(faults, at, space, surface);
         return faults.ToImmutable();
     }
@@ -190,10 +191,20 @@ public static partial class JobSense
 }
 
 /// <summary>Faults as they are found; a file that is wrong throughout need not be told so ten thousand times.</summary>
-internal sealed class Faults
+/// <param name="products">The firm's own products, which a surface may name.</param>
+internal sealed class Faults(ImmutableArray<OwnProduct> products = default)
 {
     private const int Most = 100;
     private readonly List<Fault> found = [];
+
+    /// <summary>The class of a product that a surface names: a class itself or one of the firm's own; null when it is neither.</summary>
+    public CoatingClass? Class(string product) =>
+        Coatings.Find(product)
+        ?? (
+            products.IsDefault ? null
+            : products.FirstOrDefault(p => p.Id == product) is { } own ? Coatings.Find(own.Class)
+            : null
+        );
 
     public void Add(string path, string message)
     {

@@ -143,7 +143,7 @@ public static partial class Tables
             // Checked in the space as it will be, so that zones may refer to rows above.
             var place = job.Buildings.SelectMany(b => b.Spaces).First(s => s.Id == space);
             var others = spaces[space].Where(s => s.Id != id).Append(surface);
-            foreach (var sense in JobSense.SurfaceFaults(place with { Surfaces = [.. others] }, surface))
+            foreach (var sense in JobSense.SurfaceFaults(job, place with { Surfaces = [.. others] }, surface))
             {
                 found.Add(row.At(Column(sense.Path)), sense.Message);
             }
@@ -206,7 +206,7 @@ public static partial class Tables
             var here = $"$.readings[{surface.Readings.Length - 1}]";
             foreach (
                 var sense in JobSense
-                    .SurfaceFaults(job.Buildings.SelectMany(b => b.Spaces).First(s => s.Id == place.Key), surface)
+                    .SurfaceFaults(job, job.Buildings.SelectMany(b => b.Spaces).First(s => s.Id == place.Key), surface)
                     .Where(f => f.Path.StartsWith(here, StringComparison.Ordinal))
             )
             {

@@ -55,6 +55,21 @@ public sealed class Firm
     /// <summary>The act with the firm's own product in it, where it has one of that class.</summary>
     public Act Own(Act act) => acts.GetValueOrDefault(act.Index, act);
 
+    /// <summary>
+    /// The operation with the product named: one of the firm's own by its id, or a class, with the firm's own product of
+    /// that class where it has one. Without a name the operation's first product; null when it uses no such product.
+    /// </summary>
+    public Act? Act(Operation operation, string? product)
+    {
+        if (product is not null && byOwnId.TryGetValue(product, out var own))
+        {
+            return Operations.FindAct(operation, own)?.With(own);
+        }
+
+        var of = product is null ? null : Coatings.Find(product);
+        return (product is null || of is not null) && Operations.FindAct(operation, of) is { } standard ? Own(standard) : null;
+    }
+
     /// <summary>The class with the firm's own numbers, where it has a product of it.</summary>
     public CoatingClass Own(CoatingClass product) => instances.GetValueOrDefault(product.Id, product);
 

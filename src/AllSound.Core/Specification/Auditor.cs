@@ -43,10 +43,13 @@ public static class Auditor
         {
             var step = sequence[i];
             var operation = Operations.Find(step.Operation) ?? throw new ArgumentException($"Unknown operation {step.Operation}.", nameof(sequence));
-            var act =
-                (Operations.FindAct(operation, firm.Find(step.Product ?? "")) is { } standard ? firm.Own(standard) : null)
-                ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
-            if (step.Product is null && operation.Products.Length > 1)
+            var gone = step.Product is { } named && firm.Find(named) is null;
+            var act = firm.Act(operation, gone ? null : step.Product) ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
+            if (gone)
+            {
+                open.Add($"Step {i + 1}: '{step.Product}' is no product any more; read as {act.Product?.Title ?? "none"}.");
+            }
+            else if (step.Product is null && operation.Products.Length > 1)
             {
                 open.Add($"Step {i + 1}: product not specified; read as {act.Product!.Title}.");
             }

@@ -17,6 +17,7 @@ namespace AllSound.Core.Technique;
 /// <param name="Stream">Which waste it is.</param>
 /// <param name="Residue">What it leaves, and how that is proved out.</param>
 /// <param name="PowerW">Watts it draws; 0 for none.</param>
+/// <param name="Supply">What that asks of the supply; empty for none.</param>
 /// <param name="Trial">What trial patches said of it; null when it was not tried.</param>
 public sealed record StrippingFit(
     string Operation,
@@ -30,6 +31,7 @@ public sealed record StrippingFit(
     string Stream,
     string Residue,
     int PowerW,
+    string Supply,
     string? Trial
 );
 
@@ -50,19 +52,20 @@ public static class StrippingChoice
         return
         [
             .. StrippingMethods
-                .All.Select(m => Fit(m, conditions, surface, appraised, trials.GetValueOrDefault(m.Operation) ?? []))
+                .All.Select(m => Fit(m, conditions, surface, appraised, PowerSupply.In(job.Jurisdiction), trials.GetValueOrDefault(m.Operation) ?? []))
                 .OrderByDescending(f => f.Score ?? -1)
                 .ThenBy(f => f.Operation, StringComparer.Ordinal),
         ];
     }
 
-    /// <summary>
-    /// Watts that a length of lead and a supply leave for electric methods: 13 A at 230 V less 3 % for every ten metres of
-    /// 1.5 mm2 lead past 25; 1,500 W from a usual site transformer. Judgement.
-    /// </summary>
-    public static int PowerBudget(double leadM, bool transformer) => (int)Math.Max(0, (transformer ? 1500 : 2990) * (1 - (0.03 * Math.Max(0, (leadM - 25) / 10))));
-
-    private static StrippingFit Fit(StrippingMethod method, ImmutableArray<StrippingCondition> conditions, Surface surface, Appraised appraised, TrialPatch[] trials)
+    private static StrippingFit Fit(
+        StrippingMethod method,
+        ImmutableArray<StrippingCondition> conditions,
+        Surface surface,
+        Appraised appraised,
+        PowerSupply supply,
+        TrialPatch[] trials
+    )
     {
         var operation = Operations.Find(method.Operation)!;
         var ruledOut = ImmutableArray.CreateBuilder<string>();
@@ -133,6 +136,7 @@ public static class StrippingChoice
             lead ? "hazardous: lead, in sealed labelled bags" : method.Stream,
             method.Residue,
             method.PowerW,
+            supply.Says(method.PowerW),
             said
         );
     }

@@ -16,7 +16,7 @@ const words: Record<Schemas["Severity"], string> = {
 
 /** One's own sequence, step by step, with what is not ready said at its step. */
 export function AuditView() {
-  const { view, edit, catalogue } = usePlace();
+  const { job, view, edit, catalogue } = usePlace();
   const [text, setText] = useState("");
   if (!view || !edit.draft || !catalogue) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
   const draft = edit.draft;
@@ -133,6 +133,13 @@ export function AuditView() {
                               {p.title}
                             </option>
                           ))}
+                          {job.products
+                            .filter((own) => operation.products.some((p) => p.id === own.class))
+                            .map((own) => (
+                              <option key={own.id} value={own.id}>
+                                {own.title} (ours)
+                              </option>
+                            ))}
                         </select>
                       )}
                       <span style={{ width: 92 }}>

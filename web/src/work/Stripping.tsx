@@ -53,7 +53,7 @@ export function Stripping() {
               <td className="num">{f.score == null ? "" : f.hours}</td>
               <td className="small">
                 {f.score != null &&
-                  `${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.${f.powerW > 0 ? ` ${f.powerW} W.` : ""}`}
+                  `${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.${f.supply === "" ? "" : ` ${f.supply}`}`}
               </td>
             </tr>
           ))}

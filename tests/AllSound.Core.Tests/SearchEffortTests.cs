@@ -1,0 +1,44 @@
+using AllSound.Core.Inspection;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>
+/// How much a search looks at: states expanded and the bound at the start. The cheapest sequence comes out the same with a
+/// weaker bound or with fewer short cuts, only later; here that shows.
+/// </summary>
+public sealed class SearchEffortTests
+{
+    public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 8)];
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void A_search_looks_at_no_more_than_it_did(int seed)
+    {
+        var job = SurveyGenerator.Job(seed + 9500, 24);
+        Approved.Check($"effort.{seed}", job.Surfaces().SelectMany(x => Efforts(job, x.Building, x.Space, x.Surface)));
+    }
+
+    private static IEnumerable<string> Efforts(Job job, Building building, Space space, Surface surface)
+    {
+        var appraised = Appraisal.Appraise(job, building, space, surface);
+        var goal = Goal.For(surface, appraised.Condition);
+        var acts = Operations.Acts.Where(goal.Allows).ToArray();
+        if (goal.Finishes.IsEmpty || new Workbench(appraised.Condition, goal.Needs, [], acts) is not { Missing.IsEmpty: true } bench)
+        {
+            yield break;
+        }
+
+        foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
+        {
+            var problem = new Problem(bench, goal.NeedsWith([.. goal.Finishes]), null, new Prices(appraised.Extents, job.Rates), weights);
+            var found = Search.Cheapest(problem, limit: 1500);
+            yield return $"{surface.Id} {surface.Substrate}: {found.Expanded} states, bound {problem.LeastCost}, cost {found.Cost}, "
+                + $"{problem.Acts.Length} acts, {problem.Interference.Sum(i => i.Count)} pairs, {string.Join(' ', found.Acts?.Select(a => a.Id) ?? [])}";
+        }
+    }
+}
