@@ -55,7 +55,9 @@ if (Directory.Exists(settings.WebRoot))
             OnPrepareResponse = file => file.Context.Response.Headers.CacheControl = file.File.Name == "index.html" ? "no-cache" : "public, max-age=31536000, immutable",
         }
     );
-    app.MapFallback("/api/{**rest}", () => Results.Problem(title: "There is no such address.", statusCode: 404));
+
+    // A plain request delegate: the generated ones pass over the pattern of a fallback.
+    app.MapFallback("/api/{**rest}", context => Results.Problem(title: "There is no such address.", statusCode: 404).ExecuteAsync(context));
     app.MapFallbackToFile("index.html", new StaticFileOptions { FileProvider = files });
 }
 

@@ -177,7 +177,13 @@ public static class Writing
         }
 
         var chosen = Takeoff.Chosen(surface, specified)!;
-        var other = specified.Options.FirstOrDefault(o => o != chosen);
+
+        // Beside it what the client gains most by hearing of: another school's way where it costs less, else what is best at most.
+        var other = specified
+            .Options.Where(o => o != chosen)
+            .OrderByDescending(o => o.OtherSchool is not null && o.Criteria.Money < chosen.Criteria.Money)
+            .ThenByDescending(Choosing.Standing)
+            .FirstOrDefault();
         var blocks = ImmutableArray.CreateBuilder<Block>();
         Option[] two = other is null ? [chosen] : [chosen, other];
         blocks.Add(
@@ -199,11 +205,24 @@ public static class Writing
             Add(
                 blocks,
                 $"For {option.Name}",
-                [.. option.PreferWhen, .. option.LeftUndone.Select(l => $"Leaves undone: {l}"), .. option.Risks.Select(r => $"Can still go wrong: {r}")]
+                [
+                    .. option.OtherSchool is { } school ? [$"Not how we usually work. {school}"] : Array.Empty<string>(),
+                    .. option.PreferWhen,
+                    .. option.LeftUndone.Select(l => $"Leaves undone: {l}"),
+                    .. option.Risks.Select(r => $"Can still go wrong: {r}"),
+                ]
             );
         }
 
         var holds = two.Length == 1 ? "No other way within the brief is worth setting beside it." : "Both are sound; the choice is yours.";
+        if (specified.Options.Length > two.Length)
+        {
+            holds +=
+                specified.Options.Length - two.Length == 1
+                    ? " One way more is in the specification."
+                    : $" {specified.Options.Length - two.Length} ways more are in the specification.";
+        }
+
         blocks.Add(Block.Say($"{holds} Years of life are a judgement for normal use, not a promise."));
         Add(blocks, "To know beforehand", [.. specified.Notes, .. Rooms(chosen, surface)]);
         return blocks.ToImmutable();

@@ -151,7 +151,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             steps,
             criteria,
             Longevity.Risks(appraised, last),
-            [.. steps.SelectMany(s => s.Assumes).Distinct(StringComparer.Ordinal)],
+            Sequencing.Together(steps.SelectMany(s => s.Assumes)),
             [.. appraised.Left, .. Longevity.LeftUndone(appraised.Condition, last)],
             [],
             null

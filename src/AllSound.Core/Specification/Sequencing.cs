@@ -9,6 +9,8 @@ namespace AllSound.Core.Specification;
 /// <summary>Turns a list of acts into numbered steps with reasons.</summary>
 internal static class Sequencing
 {
+    private const string NotRecorded = "Not recorded, taken as absent: ";
+
     /// <summary>
     /// The same acts in an order that waits less, by doing things while others dry, and reads in the order in which work
     /// usually goes. Only neighbours are swapped whose order changes nothing in the outcome; the search does not care.
@@ -202,6 +204,17 @@ internal static class Sequencing
         return goal.FirstOrDefault(n => !n.Holds(condition.After(condition.LongestLeft))) is { } last ? new Link(last, null) : null;
     }
 
+    /// <summary>What single steps assume, each thing once, what is taken as absent in one line at the end.</summary>
+    public static ImmutableArray<string> Together(IEnumerable<string> assumed)
+    {
+        var lines = assumed.Distinct(StringComparer.Ordinal).ToLookup(l => l.StartsWith(NotRecorded, StringComparison.Ordinal));
+        return
+        [
+            .. lines[false],
+            .. lines[true].Any() ? [$"{NotRecorded}{string.Join(", ", lines[true].Select(l => l[NotRecorded.Length..].TrimEnd('.')))}."] : Array.Empty<string>(),
+        ];
+    }
+
     private static ImmutableArray<string> Assumptions(Appraised appraised, Act act, Condition before, HashSet<Facet> said)
     {
         var lines = ImmutableArray.CreateBuilder<string>();
@@ -231,7 +244,7 @@ internal static class Sequencing
 
         if (glance.Count > 0)
         {
-            lines.Add($"Not recorded, taken as absent: {string.Join(", ", glance)}.");
+            lines.Add($"{NotRecorded}{string.Join(", ", glance)}.");
         }
 
         return lines.ToImmutable();

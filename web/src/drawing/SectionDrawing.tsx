@@ -55,10 +55,12 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
   });
   const wood = section.family === "wood";
   const lifted = section.edges === "lifting" || section.looseShare > 0;
+  const notes = labels(oldRects, freshRects);
+  const roof = Math.max(0, Math.min(top, bareTop, ...notes.map((n) => n.y)) - 16);
   const drawing = (
     <svg
       className="drawing"
-      viewBox={`0 0 ${W} ${H}`}
+      viewBox={`0 ${roof} ${W} ${H - roof}`}
       role="img"
       aria-label={describe(section, build?.layers.length ?? 0)}
     >
@@ -145,7 +147,7 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
         );
       })}
       <g fontSize={10.5}>
-        {labels(oldRects, freshRects).map((label) => (
+        {notes.map((label) => (
           <g key={`${label.text}${label.y}`}>
             <path
               d={`M${label.from} ${label.at} L${Cut + 8} ${label.y - 3.5} h4`}
@@ -179,8 +181,8 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
         <button type="button" className="btn tight" aria-pressed={!before} onClick={() => setBefore(false)}>
           after
         </button>
-        <Key section={section} wood={wood} />
       </div>
+      <Key section={section} wood={wood} />
     </div>
   );
 }
@@ -195,18 +197,18 @@ function Key({ section, wood }: { section: Section; wood: boolean }) {
     ["spot", "spots only"],
   ];
   return (
-    <svg className="key" viewBox="0 0 120 28" role="img" aria-label={`Key: ${entries.map(([, w]) => w).join(", ")}`}>
-      <Hatches id="key" scale={0.8} />
-      {entries.slice(0, 4).map(([hatch, word], i) => (
-        <g key={hatch} transform={`translate(${(i % 2) * 62} ${Math.floor(i / 2) * 14})`}>
-          <rect x={0.5} y={1.5} width={12} height={11} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.6} />
-          <rect x={0.5} y={1.5} width={12} height={11} fill={`url(#key-${hatch})`} />
-          <text x={15} y={11} fontSize={9.5}>
-            {word.length > 9 ? `${word.slice(0, 8)}…` : word}
-          </text>
-        </g>
+    <ul className="key" aria-label="Key to the hatches">
+      {entries.map(([hatch, word]) => (
+        <li key={hatch}>
+          <svg viewBox="0 0 14 12" width={14} height={12} aria-hidden="true">
+            <Hatches id={`key-${hatch}`} scale={0.8} />
+            <rect x={0.5} y={0.5} width={13} height={11} fill="var(--sheet)" stroke="var(--ink)" strokeWidth={0.6} />
+            <rect x={0.5} y={0.5} width={13} height={11} fill={`url(#key-${hatch}-${hatch})`} />
+          </svg>
+          {word}
+        </li>
       ))}
-    </svg>
+    </ul>
   );
 }
 

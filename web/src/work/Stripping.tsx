@@ -19,6 +19,8 @@ export function Stripping() {
       ),
   });
   const rows = fits.data ?? [];
+  const possible = rows.filter((f) => f.score != null);
+  const out = rows.filter((f) => f.score == null);
   return (
     <details className="strip-choice" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary>
@@ -41,25 +43,38 @@ export function Stripping() {
           </tr>
         </thead>
         <tbody>
-          {rows.map((f) => (
-            <tr key={f.operation} className={f.score == null ? "soft" : undefined}>
+          {possible.map((f) => (
+            <tr key={f.operation}>
               <td>
                 {f.title}
                 {f.trial && <div className="small">{f.trial}</div>}
-                {f.score == null && <div className="small">Out: {f.ruledOut.join("; ")}.</div>}
               </td>
-              <td className="num">{f.score == null ? "out" : Math.round(f.score * 100)}</td>
-              <td className="num">{f.score == null ? "" : f.applications}</td>
-              <td className="num">{f.score == null ? "" : f.hours}</td>
+              <td className="num">{Math.round((f.score ?? 0) * 100)}</td>
+              <td className="num">{f.applications}</td>
+              <td className="num">{f.hours}</td>
               <td className="small">
-                {f.score != null &&
-                  `${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.${f.supply === "" ? "" : ` ${f.supply}`}`}
+                {`${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.`}
+                {f.supply !== "" && <div>{f.supply}</div>}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      <PatchForm methods={rows.filter((f) => f.score != null)} />
+      {out.length > 0 && (
+        <details className="small">
+          <summary>
+            {out.length} {out.length === 1 ? "way is" : "ways are"} out here
+          </summary>
+          <ul>
+            {out.map((f) => (
+              <li key={f.operation}>
+                <b>{f.title}:</b> {f.ruledOut.join("; ")}.
+              </li>
+            ))}
+          </ul>
+        </details>
+      )}
+      <PatchForm methods={possible} />
     </details>
   );
 }
