@@ -52,6 +52,8 @@ internal static class LineWords
         ["uc_alkyd"] = "undercoat oil based",
         ["uc_wb"] = "undercoat water based acrylic",
         ["tc_emul_roll"] = "emulsion roll walls matt finish coat top coat wall paint",
+        ["tc_spray"] = "spray sprayed airless walls masonry top coat",
+        ["mk_spray"] = "mask masking film tape for spraying",
         ["tc_gloss"] = "gloss finish oil based eggshell satin top coat",
         ["tc_wb_trim"] = "water based acrylic satin eggshell gloss trim enamel top coat",
         ["tc_masonry"] = "masonry paint finish exterior",

@@ -60,8 +60,9 @@ public static class Costing
         }
 
         var operation = act.Operation;
+        var waste = PaintWaste * (1 + operation.Loss);
         return operation.LitresPerUnit is { } perUnit
-            ? perUnit * units * PaintWaste
-            : operation.Coats * units / act.Product.SpreadOn(extents.SpreadClass) * PaintWaste / (1 + (operation.Thinning / 100));
+            ? perUnit * units * waste
+            : operation.Coats * units / act.Product.SpreadOn(extents.SpreadClass) * waste / (1 + (operation.Thinning / 100));
     }
 }

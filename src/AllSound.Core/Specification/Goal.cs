@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
@@ -92,6 +93,12 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         && start.Get(Facets.Ink) == Bleed.None
         && start.Get(Facets.Knots) == Bleed.None;
 
+    private static readonly FrozenSet<string> Sprayable = Operations
+        .All.Where(o => o.Sprayed)
+        .SelectMany(o => o.Products)
+        .Select(p => p.Id)
+        .ToFrozenSet(StringComparer.Ordinal);
+
     private static bool Allowed(Act act, Brief brief, FinishFamily family)
     {
         // A first coat of floor or metal paint belongs under its own finish.
@@ -106,6 +113,12 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         }
 
         if (act.Operation.ByOthers || act.Operation.Refused || brief.Avoid.Contains(act.Operation.Id) || (act.Product is { } p && brief.Avoid.Contains(p.Id)))
+        {
+            return false;
+        }
+
+        // Sprayed where that is asked for and a product can be; what cannot be sprayed is laid as ever.
+        if (act.Operation.Sprayed ? !brief.Sprayed : brief.Sprayed && act.Operation.Role == CoatRole.Finish && Sprayable.Contains(act.Product?.Id ?? ""))
         {
             return false;
         }

@@ -134,6 +134,9 @@ public sealed record Brief
     /// <summary>Only waterborne products of low odour, save spots of stain block and knotting.</summary>
     public bool LowOdour { get; init; }
 
+    /// <summary>Wall and masonry paint is to be sprayed where that can be done, instead of rolled.</summary>
+    public bool Sprayed { get; init; }
+
     /// <summary>Most volatile organic compounds of any overall coat, grams per litre; null for no limit.</summary>
     public int? VocMost { get; init; }
 

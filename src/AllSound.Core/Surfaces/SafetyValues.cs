@@ -82,6 +82,9 @@ public enum Protection : byte
 
     /// <summary>Coverings lifted, site left clean.</summary>
     Cleared,
+
+    /// <summary>Covered, and everything near closed off with film and tape against spray.</summary>
+    Masked,
 }
 
 /// <summary>Inside the building or outside it.</summary>

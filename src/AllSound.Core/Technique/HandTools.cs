@@ -37,6 +37,11 @@ public static class HandTools
             return act.Operation.Tool is { } tool ? [new(tool, "as the step says")] : [];
         }
 
+        if (act.Operation.Sprayed)
+        {
+            return [new(act.Operation.Tool!, "a worn tip fans unevenly: try it on card first"), new("wet-film comb", "spray hides how thick it lies")];
+        }
+
         var tools = ImmutableArray.CreateBuilder<HandTool>();
         switch (surface.Element)
         {

@@ -196,6 +196,12 @@ public sealed record Operation
     /// <summary>Share of water or thinner added to the product, percent of its volume.</summary>
     public double Thinning { get; init; }
 
+    /// <summary>Share of the paint that is lost on top of what stays in tray and tin, 0 to 1: overspray.</summary>
+    public double Loss { get; init; }
+
+    /// <summary>Laid with a spray; only where the brief asks for it.</summary>
+    public bool Sprayed { get; init; }
+
     /// <summary>Coats of the product laid in the one operation.</summary>
     public int Coats { get; init; } = 1;
 

@@ -127,7 +127,17 @@ public static class SiteNeeds
         "Splashes, chips and dust spoil floor and fittings.",
         Severity.Poor,
         Practice,
-        F.Protection.Is(Protection.Covered)
+        F.Protection.Is(Protection.Covered, Protection.Masked)
+    );
+
+    /// <summary>Masked for spraying.</summary>
+    public static readonly Need Masked = Add(
+        "masked",
+        "everything near is masked with film and tape",
+        "Spray drifts: onto glass, floors, neighbours' cars and into the next room.",
+        Severity.Fails,
+        Practice,
+        F.Protection.Is(Protection.Masked)
     );
 
     // Holds: for others to free.

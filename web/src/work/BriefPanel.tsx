@@ -103,6 +103,14 @@ export function BriefPanel() {
         <label className="check">
           <input
             type="checkbox"
+            checked={brief.sprayed ?? false}
+            onChange={(e) => set({ sprayed: e.target.checked })}
+          />
+          sprayed where it can be
+        </label>
+        <label className="check">
+          <input
+            type="checkbox"
             checked={brief.keepOldFilm ?? false}
             onChange={(e) => set({ keepOldFilm: e.target.checked })}
           />
@@ -133,6 +141,7 @@ function said(brief: Brief) {
     brief.colour,
     brief.wear === "hard" ? "bears wiping" : undefined,
     brief.lowOdour ? "low odour" : undefined,
+    brief.sprayed ? "sprayed" : undefined,
     brief.keepOldFilm ? "old film kept" : undefined,
     brief.budget != null ? `budget ${brief.budget}` : undefined,
     brief.deadlineDays != null ? `${brief.deadlineDays} days` : undefined,

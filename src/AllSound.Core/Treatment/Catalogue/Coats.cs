@@ -163,6 +163,41 @@ internal static class Coats
         },
         new()
         {
+            Id = "tc_spray",
+            Group = Group.Topcoat,
+            Title = "Wall and masonry paint, sprayed airless",
+            Do =
+                "Tip 0.013 to 0.019 in, the least pressure that gives a full fan. 300 mm off, square to the face, trigger before and after each pass, half over the last; back-roll the first coat on anything that drinks.",
+            Role = CoatRole.Finish,
+            Products =
+            [
+                WallCoatings.ContractMatt,
+                WallCoatings.DurableMatt,
+                WallCoatings.Silk,
+                WallAndMasonryCoatings.KitchenBath,
+                WallAndMasonryCoatings.MasonryAcrylicFinish,
+            ],
+            Needs = [SiteNeeds.Masked],
+            Extent = Extent.Whole,
+            Rate = 100,
+            FixedHours = 0.7,
+            Loss = 0.2,
+            Sprayed = true,
+            Dilution = "first coat up to 10 % water, by the label",
+            Tool = "airless pump, tip 0.013 to 0.019 in, 100 to 200 bar; a sleeve to back-roll",
+            Accept = "wet film as the label asks, by the comb; no runs, no dry spray",
+            Protection = ["half mask A2P3", "hooded coverall", "goggles", "gloves"],
+            Cautions =
+            [
+                "The jet goes through skin and is a surgeon's case at once, however small it looks: guard on, trigger locked, never a hand before the tip, pressure off before cleaning.",
+                "Nobody else in the room; nobody under it.",
+                "Outside only in wind of 5 m/s or less, 3 near cars.",
+            ],
+            Hazard = 3,
+            Source = Source.Usual,
+        },
+        new()
+        {
             Id = "tc_gloss",
             Group = Group.Topcoat,
             Title = "Solventborne finish, brushed and laid off",

@@ -157,7 +157,12 @@ internal static class Finishing
             Sundries.Sheeting,
             20,
             "all openings closed"
-        ),
+        ) with
+        {
+            Needs = [SiteNeeds.Covered],
+            Gives = [Set(F.Protection, Protection.Masked, F.Protection.Is(Protection.Covered))],
+            Cautions = ["Leave the way out and the air for the sprayer open."],
+        },
         Mask("mk_plants", "Cover plants", "Breathable cloth, soil watered first; off the same day.", 0.3, Sundries.Sheeting, 6, "off the same day"),
         Once("dr_wait", Group.Dry, "Let the film cure", "As long as the label says; write down the air.", [], 0.1, "firm to a thumbnail", [], Source.Practice) with
         {
