@@ -106,7 +106,7 @@ export function BriefPanel() {
             checked={brief.sprayed ?? false}
             onChange={(e) => set({ sprayed: e.target.checked })}
           />
-          sprayed where it can be
+          sprayed, not rolled
         </label>
         <label className="check">
           <input

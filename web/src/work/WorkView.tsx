@@ -80,9 +80,7 @@ export function WorkView() {
           <h2>What it builds</h2>
         </header>
         <div className="body">
-          <div style={{ height: 265 }}>
-            <SectionDrawing section={view.section} option={chosen?.id} turn />
-          </div>
+          <SectionDrawing section={view.section} option={chosen?.id} turn />
           {chosen && chosen.schools.length > 0 && (
             <>
               <h3>Follows</h3>
