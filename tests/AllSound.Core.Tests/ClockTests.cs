@@ -137,4 +137,47 @@ public sealed class ClockTests
 
         Assert.True(told > 0);
     }
+
+    /// <summary>From black to white it takes three coats to hide; each is there for that, whichever comes last.</summary>
+    [Fact]
+    public void Coats_that_hide_together_all_say_so()
+    {
+        var trim = One.Surface(Element.Skirting, "sw", One.Good with { Key = Key.Toothy }, [One.Coat("enamel_wb", lrv: 2)], new Brief { Lrv = 85 });
+        var specified = One.Specify(trim);
+        Assert.Equal(Count.Three, specified.Appraised.Condition.Get(Facets.ToHide));
+        Assert.All(specified.Options.SelectMany(o => o.Steps), s => Assert.NotEmpty(s.Links));
+        Assert.Contains(
+            specified.Options,
+            o =>
+                o.Steps.Any(s => s.Links.Any(l => l.Need == Needs.Hidden) && s.After.Get(Facets.ToHide) != Count.None)
+                || o.Steps.Count(s => s.Act.Operation.Role == CoatRole.Finish) == 3
+        );
+        var audited = Auditor.Audit(new Rates(), trim, specified.Appraised, [.. Demo.Sequence(specified.Options[0])]);
+        Assert.Empty(audited.Faults);
+    }
+
+    /// <summary>A step that the clocks make needless is taken out: nothing is in an option that could be left out of it.</summary>
+    [Theory]
+    [InlineData(47)]
+    [InlineData(110)]
+    [InlineData(5)]
+    public void Nothing_is_in_an_option_that_it_does_not_need(int seed)
+    {
+        var job = SurveyGenerator.Job(seed, 12);
+        foreach (var (building, space, surface) in job.Surfaces())
+        {
+            var specified = Specifier.Specify(job, building, space, surface);
+            foreach (var option in specified.Options)
+            {
+                foreach (var step in option.Steps.Where(s => s.Act.Operation.Group is Group.Clean or Group.DustOff or Group.Denib or Group.Undercoat or Group.Prime))
+                {
+                    var rest = Demo.Sequence(option).Where((_, i) => i != step.Number - 1).ToArray();
+                    Assert.True(
+                        !Auditor.Audit(job.Rates, surface, specified.Appraised, rest).Faults.IsEmpty,
+                        $"seed {seed}, {surface.Id}, {option.Name}: {step.Act.Id}, step {step.Number}, could be left out"
+                    );
+                }
+            }
+        }
+    }
 }

@@ -88,7 +88,28 @@ public sealed class SchoolTests
         var specified = Specify(OldTrim, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S10", "wet") });
         var other = Assert.Single(specified.Options, o => o.OtherSchool is not null);
         Assert.Contains("S10", other.OtherSchool, StringComparison.Ordinal);
-        Assert.Contains("less", other.OtherSchool, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("S10", "wet")]
+    [InlineData("S10", "dry")]
+    [InlineData("S8", "bare")]
+    [InlineData("S8", "firm-edge")]
+    [InlineData("S6", "spirit")]
+    public void What_the_other_school_would_change_is_told_by_the_right_sign(string question, string school)
+    {
+        foreach (var surface in (Surface[])[OldWall, OldTrim, Railing, Rusty])
+        {
+            var specified = Specify(surface, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add(question, school) });
+            foreach (var other in specified.Options.Where(o => o.OtherSchool is not null))
+            {
+                var own = specified.Options.First(o => o.OtherSchool is null);
+                var money = other.Criteria.Money - own.Criteria.Money;
+                Assert.Contains(FormattableString.Invariant($"{Math.Abs(money):0.00} {(money < 0 ? "less" : "more")}"), other.OtherSchool, StringComparison.Ordinal);
+                var days = other.Criteria.ElapsedDays - own.Criteria.ElapsedDays;
+                Assert.Contains(FormattableString.Invariant($"{Math.Abs(days):0.#} days {(days < 0 ? "less" : "more")}"), other.OtherSchool, StringComparison.Ordinal);
+            }
+        }
     }
 
     [Fact]
