@@ -489,6 +489,19 @@ public sealed class RulesOfThumbTests
         Assert.Contains(filled.Faults, f => f.Need == GroundNeeds.FillFlush);
     }
 
+    /// <summary>Common practice: a stripe coat over an edge goes with the film, a rounded edge stays round.</summary>
+    [Theory]
+    [InlineData("dn_stripe", Arris.Striped, Arris.Sharp)]
+    [InlineData("ab_edge", Arris.Round, Arris.Round)]
+    public void Stripping_takes_the_stripe_coat_and_leaves_the_rounded_edge(string operation, Arris done, Arris stripped)
+    {
+        var condition = Appraise(Surface(Element.Railing, "steel", Good with { SharpEdges = true }, [Coat("alkyd_gloss")])).Condition;
+        Act One(string id) => Operations.Acts.First(a => a.Operation.Id == id);
+        var treated = Treatments.Apply(condition, One(operation)).After;
+        Assert.Equal(done, treated.Get(Facets.SharpEdges));
+        Assert.Equal(stripped, Treatments.Apply(treated, One("st_needle_gun")).After.Get(Facets.SharpEdges));
+    }
+
     /// <summary>ISO 8501-1, from memory: hand tools (St 2) and power tools (St 3) take no layered scale off.</summary>
     [Theory]
     [InlineData("ls_wire_hand", Rust.Scale, Rust.Scale)]

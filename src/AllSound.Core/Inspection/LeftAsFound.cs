@@ -13,7 +13,7 @@ public static class LeftAsFound
         ("fill", "Hollows and hair cracks are left to show.", c => c.Get(Facets.Fill) == Fill.Open, c => c.With(Facets.Fill, Fill.None)),
         ("joint", "The open joint is left open.", c => c.Get(Facets.Joint) == Joint.Open, c => c.With(Facets.Joint, Joint.None)),
         ("putty", "Failing putty is left: water runs behind it.", c => c.Get(Facets.Putty) == Putty.Failing, c => c.With(Facets.Putty, Putty.Sound)),
-        ("edges", "Sharp metal edges are left: rust begins there.", c => c.Get(Facets.SharpEdges) == Presence.Present, c => c.With(Facets.SharpEdges, Presence.None)),
+        ("edges", "Sharp metal edges are left: rust begins there.", c => c.Get(Facets.SharpEdges) == Arris.Sharp, c => c.With(Facets.SharpEdges, Arris.Round)),
     ];
 
     /// <summary>What can be left.</summary>

@@ -44,7 +44,15 @@ internal sealed partial class SurveyReader
             quiet: !sheet
         );
         Known(F.Holes, facts.Holes, Holes.None, Resolved.Assumed, "holes", null, quiet: !sheet);
-        Known(F.SharpEdges, Yes(facts.SharpEdges), Presence.None, Resolved.Assumed, "sharp edges", null, quiet: !metal);
+        Known(
+            F.SharpEdges,
+            facts.SharpEdges is { } sharp ? (sharp ? Arris.Sharp : Arris.Round) : null,
+            Arris.Round,
+            Resolved.Assumed,
+            "sharp edges",
+            null,
+            quiet: !metal
+        );
         Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));
         Known(
             F.Putty,

@@ -35,6 +35,19 @@ public enum Prep : byte
     Blast,
 }
 
+/// <summary>Edges and arrises of metal.</summary>
+public enum Arris : byte
+{
+    /// <summary>Rounded, or none that matters.</summary>
+    Round,
+
+    /// <summary>Sharp.</summary>
+    Sharp,
+
+    /// <summary>Sharp, with a stripe coat over it.</summary>
+    Striped,
+}
+
 /// <summary>Laps of sheets.</summary>
 public enum Laps : byte
 {

@@ -182,7 +182,7 @@ public static class Facets
     public static readonly Facet<Holes> Holes = Add<Holes>("holes", "holes");
 
     /// <summary>Sharp edges and welds that a coat draws back from.</summary>
-    public static readonly Facet<Presence> SharpEdges = Add<Presence>("sharpEdges", "sharp edges");
+    public static readonly Facet<Arris> SharpEdges = Add<Arris>("sharpEdges", "sharp edges");
 
     // What the finished system has to live with.
 

@@ -78,7 +78,7 @@ public static class FabricNeeds
         "A coat draws back from a sharp edge; rust begins there.",
         Severity.Poor,
         Source.Standard("ISO 12944-3"),
-        F.SharpEdges.Is(Presence.None)
+        F.SharpEdges.IsNot(Arris.Sharp)
     );
 
     /// <summary>Smooth grounds keyed.</summary>

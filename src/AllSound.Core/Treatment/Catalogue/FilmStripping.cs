@@ -242,11 +242,12 @@ internal static class FilmStripping
             Source = source,
         };
 
-    // What was filled, caulked and sealed in and over the film goes with it, so stripping comes before all of them.
+    // What was filled, caulked, striped and sealed in and over the film goes with it, so stripping comes before all of them.
     private static IEnumerable<Effect> GoneWithTheFilm =>
         [
             Set(F.Fill, Fill.Open, F.Fill.IsNot(Fill.None)),
             Set(F.Joint, Joint.Open, F.Joint.Is(Joint.Caulked)),
+            Set(F.SharpEdges, Arris.Sharp, F.SharpEdges.Is(Arris.Striped)),
             .. new[] { F.WaterStain, F.Tar, F.Knots, F.Ink }.Select(bleed => Set(bleed, Bleed.Live, bleed.Is(Bleed.Blocked))),
         ];
 

@@ -169,7 +169,7 @@ internal static class MetalCoats
             1.5
         ) with
         {
-            Gives = [Set(F.SharpEdges, Presence.None)],
+            Gives = [Set(F.SharpEdges, Arris.Striped, F.SharpEdges.Is(Arris.Sharp))],
             Needs = [SiteNeeds.AccessSafe, N.CoatDry, GroundNeeds.DustOff, GroundNeeds.BareSealed],
             Extent = Extent.Once,
             FixedHours = 0.6,

@@ -224,7 +224,7 @@ internal static class MetalPreparation
             Title = "Round sharp edges",
             Do = "File or grind arrises and weld spatter to a 2 mm radius.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, OnIron, GroundNeeds.LooseOff],
-            Gives = [Set(F.SharpEdges, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.SharpEdges, Arris.Round), Set(F.Dust, Presence.Present)],
             Extent = Extent.Once,
             FixedHours = 0.5,
             Accept = "radius 2 mm, felt with the thumb",
