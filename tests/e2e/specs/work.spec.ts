@@ -75,3 +75,28 @@ test("an edit is answered and redrawn quickly enough to be felt as at once", asy
   // One request carries the edit and brings back findings, ways and section together.
   expect(seen).toHaveLength(1);
 });
+
+test("a wall asked to be sprayed is masked first, with the danger of the jet at the step", async ({ page }) => {
+  await page.goto(at("work"));
+  const steps = page.getByRole("region", { name: "Steps" });
+  await expect(steps.getByRole("heading", { name: /cut in and rolled/ }).first()).toBeVisible();
+  await page.getByText("Wanted").click();
+  await page.getByLabel("sprayed, not rolled").check();
+  await expect(steps.getByRole("heading", { name: "Mask everything for spraying" })).toBeVisible();
+  const coat = steps.getByRole("listitem").filter({ has: page.getByRole("heading", { name: /sprayed airless/ }) });
+  await expect(coat.first()).toContainText("goes through skin");
+  await page.getByLabel("sprayed, not rolled").uncheck();
+  await expect(steps.getByRole("heading", { name: /cut in and rolled/ }).first()).toBeVisible();
+});
+
+test("ways of stripping are ranked with what they ask of the supply, and those that are out say why", async ({
+  page,
+}) => {
+  await page.goto(at("work"));
+  await page.getByText("Taking the film off").click();
+  await expect(page.getByRole("row").filter({ hasText: "shrouded sander" })).toContainText("13 A, 230 V outlet");
+  await page.getByText(/ways are out here/).click();
+  await expect(page.getByRole("listitem").filter({ hasText: "Strip with alkaline paste" })).toContainText(
+    "Alkali eats zinc",
+  );
+});
