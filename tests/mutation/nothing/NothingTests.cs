@@ -3,7 +3,7 @@ using Xunit;
 
 namespace AllSound.Mutation;
 
-/// <summary>One test that asks nothing of the core, so that Stryker makes its mutants and is soon done with them: see run.mjs.</summary>
+/// <summary>One test that asks nothing of the core, so that Stryker makes its mutants and is soon done with them: see docs/quality.md.</summary>
 public sealed class NothingTests
 {
     [Fact]

@@ -1,0 +1,185 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Modal } from "antd";
+import { useState } from "react";
+import { api, ask, type JobView, type Schemas } from "../api/client";
+import { keys } from "../job/data";
+import { useSpeech } from "../shell/words";
+import { slug } from "./slug";
+
+type SpaceProps = { job: JobView; open: boolean; onClose: (added?: string) => void };
+
+const kinds = [
+  ["room", "room"],
+  ["elevation", "outside elevation"],
+  ["roofSlope", "roof slope"],
+] as const;
+
+/** A new room by its width, depth and height, an elevation or a roof slope by its width and height; its walls follow, and its usual surfaces if wanted. */
+export function AddSpace({ job, open, onClose }: SpaceProps) {
+  const client = useQueryClient();
+  const [title, setTitle] = useState("");
+  const { lengthUnit, fromLength } = useSpeech();
+  const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
+  const [kind, setKind] = useState<(typeof kinds)[number][0]>("room");
+  const [faces, setFaces] = useState("");
+  const [furnish, setFurnish] = useState(false);
+  const [problem, setProblem] = useState("");
+  const building = job.buildings[0];
+  const save = async () => {
+    if (!building) return;
+    const [w, d, h] = [size.width, size.depth, size.height].map((n) => fromLength(Number(n)) ?? 0) as [
+      number,
+      number,
+      number,
+    ];
+    const names = kind === "room" ? ["first", "second", "third", "fourth"] : ["face"];
+    const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
+    const id = slug(
+      title,
+      job.buildings.flatMap((b) => b.spaces).map((s) => s.space.id),
+    );
+    try {
+      await ask(
+        api.POST("/api/jobs/{job}/buildings/{building}/spaces", {
+          params: { path: { job: job.id, building: building.id } },
+          body: {
+            id,
+            title: title.trim(),
+            kind,
+            walls: names.map((name, i) => ({
+              id: `wall-${i + 1}`,
+              title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
+              lengthM: i % 2 === 0 ? w : d,
+              heightM: h,
+              ...(faces && kind !== "room" ? { faces: faces as Schemas["Compass"] } : {}),
+              openings: [],
+            })),
+            surfaces: [],
+          },
+        }),
+      );
+      for (const [i, made] of (furnish ? usualSurfaces(kind, names) : []).entries()) {
+        const surface = slug(`${id} ${made.title}`, taken);
+        taken.push(surface);
+        await ask(
+          api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
+            params: { path: { job: job.id, space: id } },
+            body: {
+              ...made,
+              id: surface,
+              exposure: kind === "room" ? "inside" : "outside",
+              ...(made.element === "wall" ||
+              made.element === "chimneyBreast" ||
+              made.element === "cladding" ||
+              made.element === "roofSheet"
+                ? { wall: `wall-${i + 1}` }
+                : {}),
+            },
+          }),
+        );
+      }
+      await client.invalidateQueries({ queryKey: keys.job(job.id) });
+      setTitle("");
+      setProblem("");
+      onClose(id);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  const number = (key: keyof typeof size, label: string) => (
+    <div className="fact">
+      <label htmlFor={`space-${key}`}>{label}</label>
+      <span className="row">
+        <input
+          id={`space-${key}`}
+          className="pick"
+          type="number"
+          step={0.05}
+          min={0.1}
+          value={size[key]}
+          onChange={(e) => setSize({ ...size, [key]: e.target.value })}
+        />
+        <span className="unit">{lengthUnit}</span>
+      </span>
+    </div>
+  );
+  return (
+    <Modal
+      title="New room"
+      afterOpenChange={(shown) => shown && document.getElementById("space-title")?.focus()}
+      open={open}
+      onCancel={() => onClose()}
+      onOk={() => void save()}
+      okText="Add it"
+      okButtonProps={{ disabled: title.trim() === "" }}
+      destroyOnHidden
+    >
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (title.trim()) void save();
+        }}
+      >
+        <div className="fact">
+          <label htmlFor="space-title">Called</label>
+          <input id="space-title" className="pick" value={title} onChange={(e) => setTitle(e.target.value)} />
+        </div>
+        <div className="fact">
+          <label htmlFor="space-kind">Kind</label>
+          <select
+            id="space-kind"
+            className="pick"
+            value={kind}
+            onChange={(e) => setKind(e.target.value as typeof kind)}
+          >
+            {kinds.map(([id, word]) => (
+              <option key={id} value={id}>
+                {word}
+              </option>
+            ))}
+          </select>
+        </div>
+        {kind !== "room" && (
+          <div className="fact">
+            <label htmlFor="space-faces">Faces</label>
+            <select id="space-faces" className="pick" value={faces} onChange={(e) => setFaces(e.target.value)}>
+              <option value="">not known</option>
+              {["north", "northEast", "east", "southEast", "south", "southWest", "west", "northWest"].map((way) => (
+                <option key={way} value={way}>
+                  {way.replace(/([A-Z])/, "-$1").toLowerCase()}
+                </option>
+              ))}
+            </select>
+          </div>
+        )}
+        {number("width", kind === "room" ? "First wall" : "Width")}
+        {kind === "room" && number("depth", "Second wall")}
+        {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
+        <label className="row small">
+          <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
+          {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
+        </label>
+        {problem && <p className="hold">{problem}</p>}
+        <button type="submit" hidden aria-hidden tabIndex={-1} />
+      </form>
+    </Modal>
+  );
+}
+
+// What such a space always has, to be recorded as found.
+function usualSurfaces(kind: (typeof kinds)[number][0], names: string[]) {
+  const wall = (name: string) => ({
+    title: `${name[0]?.toUpperCase()}${name.slice(1)} wall`,
+    element: "wall" as Schemas["Element"],
+    substrate: "gyp_old",
+  });
+  if (kind === "elevation")
+    return [{ title: "Face", element: "cladding" as Schemas["Element"], substrate: "render_cem" }];
+  if (kind === "roofSlope")
+    return [{ title: "Roof sheet", element: "roofSheet" as Schemas["Element"], substrate: "galv_old" }];
+  return [
+    ...names.map(wall),
+    { title: "Ceiling", element: "ceiling" as Schemas["Element"], substrate: "gyp_old" },
+    { title: "Skirting", element: "skirting" as Schemas["Element"], substrate: "sw" },
+  ];
+}
