@@ -53,6 +53,7 @@ public sealed class SafetyPropertyTests
         "st_bitumen_mech",
         "ab_metal_shroud",
         "ab_scale",
+        "ab_scale_hand",
         "ab_wood_bare_wet",
         "cl_soot_wash",
         "cl_nicotine_wash",

@@ -9,55 +9,39 @@ public sealed class SetTests
 {
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 6)];
 
-    [Theory]
-    [MemberData(nameof(Seeds))]
-    public void A_set_of_needs_does_what_a_set_does(int seed)
-    {
-        var random = new Random(seed);
-        for (var i = 0; i < 60; i++)
-        {
-            var (a, b) = (Some(random, NeedSet.Capacity), Some(random, NeedSet.Capacity));
-            var (x, y) = (a.Aggregate(default(NeedSet), (s, n) => s | NeedSet.Of(n)), b.Aggregate(default(NeedSet), (s, n) => s | NeedSet.Of(n)));
-            Assert.Equal(a.Union(b).Order(), (x | y).Indexes());
-            Assert.Equal(a.Intersect(b).Order(), (x & y).Indexes());
-            Assert.Equal(a.Except(b).Order(), (x - y).Indexes());
-            Assert.Equal(a.Count, x.Count);
-            Assert.Equal(a.Count == 0, x.IsEmpty);
-            Assert.Equal(a.Overlaps(b), x.Overlaps(y));
-            Assert.Equal(a.IsSubsetOf(b), x.IsSubsetOf(y));
-            Assert.True((x & y).IsSubsetOf(x) && x.IsSubsetOf(x | y));
-            Assert.All(Enumerable.Range(0, NeedSet.Capacity), n => Assert.Equal(a.Contains(n), x.Contains(n)));
-            Assert.All(Enumerable.Range(0, NeedSet.Capacity), n => Assert.Equal(a.Where(m => m >= n).DefaultIfEmpty(-1).Min(), x.Next(n)));
-            Assert.Equal(a.SetEquals(b), x == y);
-            Assert.Equal(!a.SetEquals(b), x != y);
-            Assert.True(x == (x | x) && x.Equals((object)x) && !x.Equals(null) && x.GetHashCode() == (x | x).GetHashCode());
-        }
-    }
+    private static readonly Algebra<NeedSet> Needs = new(
+        NeedSet.Capacity,
+        NeedSet.Of,
+        (x, y) => x | y,
+        (x, y) => x & y,
+        (x, y) => x - y,
+        (x, y) => x.Overlaps(y),
+        (x, y) => x.IsSubsetOf(y),
+        (x, y) => x == y && !(x != y),
+        x => (x.Indexes(), x.Count, x.IsEmpty),
+        (x, n) => (x.Contains(n), x.Next(n))
+    );
+
+    private static readonly Algebra<IndexSet> Places = new(
+        IndexSet.Capacity,
+        IndexSet.Of,
+        (x, y) => x | y,
+        (x, y) => x & y,
+        (x, y) => x - y,
+        (x, y) => x.Overlaps(y),
+        (x, y) => x.IsSubsetOf(y),
+        (x, y) => x == y && !(x != y),
+        x => (x.Indexes(), x.Count, x.IsEmpty),
+        (x, n) => (x.Contains(n), x.Next(n))
+    );
 
     [Theory]
     [MemberData(nameof(Seeds))]
-    public void A_set_of_places_does_what_a_set_does(int seed)
-    {
-        var random = new Random(seed);
-        for (var i = 0; i < 60; i++)
-        {
-            var (a, b) = (Some(random, IndexSet.Capacity), Some(random, IndexSet.Capacity));
-            var (x, y) = (a.Aggregate(default(IndexSet), (s, n) => s | IndexSet.Of(n)), b.Aggregate(default(IndexSet), (s, n) => s | IndexSet.Of(n)));
-            Assert.Equal(a.Union(b).Order(), (x | y).Indexes());
-            Assert.Equal(a.Intersect(b).Order(), (x & y).Indexes());
-            Assert.Equal(a.Except(b).Order(), (x - y).Indexes());
-            Assert.Equal(a.Count, x.Count);
-            Assert.Equal(a.Count == 0, x.IsEmpty);
-            Assert.Equal(a.Overlaps(b), x.Overlaps(y));
-            Assert.Equal(a.IsSubsetOf(b), x.IsSubsetOf(y));
-            Assert.True((x & y).IsSubsetOf(x) && x.IsSubsetOf(x | y));
-            Assert.All(Enumerable.Range(0, IndexSet.Capacity), n => Assert.Equal(a.Contains(n), x.Contains(n)));
-            Assert.All(Enumerable.Range(0, IndexSet.Capacity), n => Assert.Equal(a.Where(m => m >= n).DefaultIfEmpty(-1).Min(), x.Next(n)));
-            Assert.Equal(a.SetEquals(b), x == y);
-            Assert.Equal(!a.SetEquals(b), x != y);
-            Assert.True(x == (x | x) && x.Equals((object)x) && !x.Equals(null) && x.GetHashCode() == (x | x).GetHashCode());
-        }
-    }
+    public void A_set_of_needs_does_what_a_set_does(int seed) => DoesWhatASetDoes(Needs, seed);
+
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void A_set_of_places_does_what_a_set_does(int seed) => DoesWhatASetDoes(Places, seed);
 
     [Theory]
     [InlineData(-1)]
@@ -68,7 +52,41 @@ public sealed class SetTests
         Assert.Throws<ArgumentOutOfRangeException>(() => IndexSet.Of(index < 0 ? index : IndexSet.Capacity));
     }
 
+    private static void DoesWhatASetDoes<T>(Algebra<T> of, int seed)
+        where T : struct
+    {
+        var random = new Random(seed);
+        for (var i = 0; i < 60; i++)
+        {
+            var (a, b) = (Some(random, of.Capacity), Some(random, of.Capacity));
+            var (x, y) = (a.Aggregate(default(T), (s, n) => of.Or(s, of.One(n))), b.Aggregate(default(T), (s, n) => of.Or(s, of.One(n))));
+            Assert.Equal(a.Union(b).Order(), of.All(of.Or(x, y)).Indexes);
+            Assert.Equal(a.Intersect(b).Order(), of.All(of.And(x, y)).Indexes);
+            Assert.Equal(a.Except(b).Order(), of.All(of.Minus(x, y)).Indexes);
+            Assert.Equal((a.Count, a.Count == 0), (of.All(x).Count, of.All(x).IsEmpty));
+            Assert.Equal(a.Overlaps(b), of.Overlaps(x, y));
+            Assert.Equal(a.IsSubsetOf(b), of.IsSubsetOf(x, y));
+            Assert.True(of.IsSubsetOf(of.And(x, y), x) && of.IsSubsetOf(x, of.Or(x, y)));
+            Assert.All(Enumerable.Range(0, of.Capacity), n => Assert.Equal((a.Contains(n), a.Where(m => m >= n).DefaultIfEmpty(-1).Min()), of.At(x, n)));
+            Assert.Equal(a.SetEquals(b), of.Same(x, y));
+            Assert.True(of.Same(x, of.Or(x, x)) && x.Equals(of.Or(x, x)) && !x.Equals(null) && x.GetHashCode() == of.Or(x, x).GetHashCode());
+        }
+    }
+
     // Few or many, and often the ends.
     private static HashSet<int> Some(Random random, int capacity) =>
         [.. Enumerable.Range(0, random.Next(40)).Select(_ => random.Next(capacity)), .. random.Next(3) == 0 ? [0, capacity - 1] : Array.Empty<int>()];
+
+    private sealed record Algebra<T>(
+        int Capacity,
+        Func<int, T> One,
+        Func<T, T, T> Or,
+        Func<T, T, T> And,
+        Func<T, T, T> Minus,
+        Func<T, T, bool> Overlaps,
+        Func<T, T, bool> IsSubsetOf,
+        Func<T, T, bool> Same,
+        Func<T, (IEnumerable<int> Indexes, int Count, bool IsEmpty)> All,
+        Func<T, int, (bool Contains, int Next)> At
+    );
 }

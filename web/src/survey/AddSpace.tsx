@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type JobView, type Schemas } from "../api/client";
 import { keys } from "../job/data";
 import { useSpeech } from "../shell/words";
+import { AddDialog, LengthField } from "./AddDialog";
 import { slug } from "./slug";
 
 type SpaceProps = { job: JobView; open: boolean; onClose: (added?: string) => void };
@@ -18,7 +18,7 @@ const kinds = [
 export function AddSpace({ job, open, onClose }: SpaceProps) {
   const client = useQueryClient();
   const [title, setTitle] = useState("");
-  const { lengthUnit, fromLength } = useSpeech();
+  const { fromLength } = useSpeech();
   const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
   const [kind, setKind] = useState<(typeof kinds)[number][0]>("room");
   const [faces, setFaces] = useState("");
@@ -87,82 +87,56 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
     }
   };
   const number = (key: keyof typeof size, label: string) => (
-    <div className="fact">
-      <label htmlFor={`space-${key}`}>{label}</label>
-      <span className="row">
-        <input
-          id={`space-${key}`}
-          className="pick"
-          type="number"
-          step={0.05}
-          min={0.1}
-          value={size[key]}
-          onChange={(e) => setSize({ ...size, [key]: e.target.value })}
-        />
-        <span className="unit">{lengthUnit}</span>
-      </span>
-    </div>
+    <LengthField
+      id={`space-${key}`}
+      label={label}
+      least={0.1}
+      value={size[key]}
+      onChange={(value) => setSize({ ...size, [key]: value })}
+    />
   );
   return (
-    <Modal
+    <AddDialog
       title="New room"
-      afterOpenChange={(shown) => shown && document.getElementById("space-title")?.focus()}
+      focus="space-title"
+      name={title}
+      onName={setTitle}
       open={open}
-      onCancel={() => onClose()}
-      onOk={() => void save()}
-      okText="Add it"
-      okButtonProps={{ disabled: title.trim() === "" }}
-      destroyOnHidden
+      problem={problem}
+      onSave={() => void save()}
+      onClose={() => onClose()}
     >
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (title.trim()) void save();
-        }}
-      >
+      <div className="fact">
+        <label htmlFor="space-kind">Kind</label>
+        <select id="space-kind" className="pick" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
+          {kinds.map(([id, word]) => (
+            <option key={id} value={id}>
+              {word}
+            </option>
+          ))}
+        </select>
+      </div>
+      {kind !== "room" && (
         <div className="fact">
-          <label htmlFor="space-title">Called</label>
-          <input id="space-title" className="pick" value={title} onChange={(e) => setTitle(e.target.value)} />
-        </div>
-        <div className="fact">
-          <label htmlFor="space-kind">Kind</label>
-          <select
-            id="space-kind"
-            className="pick"
-            value={kind}
-            onChange={(e) => setKind(e.target.value as typeof kind)}
-          >
-            {kinds.map(([id, word]) => (
-              <option key={id} value={id}>
-                {word}
+          <label htmlFor="space-faces">Faces</label>
+          <select id="space-faces" className="pick" value={faces} onChange={(e) => setFaces(e.target.value)}>
+            <option value="">not known</option>
+            {["north", "northEast", "east", "southEast", "south", "southWest", "west", "northWest"].map((way) => (
+              <option key={way} value={way}>
+                {way.replace(/([A-Z])/, "-$1").toLowerCase()}
               </option>
             ))}
           </select>
         </div>
-        {kind !== "room" && (
-          <div className="fact">
-            <label htmlFor="space-faces">Faces</label>
-            <select id="space-faces" className="pick" value={faces} onChange={(e) => setFaces(e.target.value)}>
-              <option value="">not known</option>
-              {["north", "northEast", "east", "southEast", "south", "southWest", "west", "northWest"].map((way) => (
-                <option key={way} value={way}>
-                  {way.replace(/([A-Z])/, "-$1").toLowerCase()}
-                </option>
-              ))}
-            </select>
-          </div>
-        )}
-        {number("width", kind === "room" ? "First wall" : "Width")}
-        {kind === "room" && number("depth", "Second wall")}
-        {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
-        <label className="row small">
-          <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
-          {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
-        </label>
-        {problem && <p className="hold">{problem}</p>}
-        <button type="submit" hidden aria-hidden tabIndex={-1} />
-      </form>
-    </Modal>
+      )}
+      {number("width", kind === "room" ? "First wall" : "Width")}
+      {kind === "room" && number("depth", "Second wall")}
+      {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
+      <label className="row small">
+        <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
+        {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
+      </label>
+    </AddDialog>
   );
 }
 

@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
-import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type Catalogue, type JobView, type Schemas } from "../api/client";
 import { keys } from "../job/data";
 import { useSpeech } from "../shell/words";
+import { AddDialog, LengthField } from "./AddDialog";
 import { slug } from "./slug";
 
 const elements: [Schemas["Element"], string][] = [
@@ -61,7 +61,7 @@ type SurfaceProps = {
 /** A new surface: as little as lets it be drawn and reasoned about; the rest is recorded as it is found. */
 export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProps) {
   const client = useQueryClient();
-  const { say, lengthUnit, fromLength } = useSpeech();
+  const { say, fromLength } = useSpeech();
   const [title, setTitle] = useState("");
   const [element, setElement] = useState<Schemas["Element"]>("wall");
   const [substrate, setSubstrate] = useState("gyp_old");
@@ -122,99 +122,79 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
     }
   };
   return (
-    <Modal
+    <AddDialog
       title="New surface"
-      afterOpenChange={(shown) => shown && document.getElementById("new-title")?.focus()}
+      focus="new-title"
+      name={title}
+      onName={setTitle}
       open={open}
-      onCancel={() => onClose()}
-      onOk={() => void save()}
-      okText="Add it"
-      okButtonProps={{ disabled: title.trim() === "" }}
-      destroyOnHidden
+      problem={problem}
+      onSave={() => void save()}
+      onClose={() => onClose()}
     >
-      <form
-        onSubmit={(e) => {
-          e.preventDefault();
-          if (title.trim()) void save();
-        }}
-      >
-        <div className="fact">
-          <label htmlFor="new-title">Called</label>
-          <input id="new-title" className="pick" value={title} onChange={(e) => setTitle(e.target.value)} />
-        </div>
-        <div className="fact">
-          <label htmlFor="new-element">Element</label>
-          <select
-            id="new-element"
-            className="pick"
-            value={element}
-            onChange={(e) => {
-              const next = e.target.value as Schemas["Element"];
-              setElement(next);
-              setSubstrate(usual[next] ?? "sw");
-              if (next === "window") setHole({ fromLeft: "0.8", width: "1.2", height: "1.2", sill: "0.9" });
-              if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
-            }}
-          >
-            {elements.map(([id, word]) => (
-              <option key={id} value={id}>
-                {say(word)}
-              </option>
-            ))}
-          </select>
-        </div>
-        <div className="fact">
-          <label htmlFor="new-substrate">Substrate</label>
-          <select id="new-substrate" className="pick" value={substrate} onChange={(e) => setSubstrate(e.target.value)}>
-            {catalogue.substrates.map((s) => (
-              <option key={s.id} value={s.id}>
-                {s.title}
-              </option>
-            ))}
-          </select>
-        </div>
-        {needsWall && (
-          <div className="fact">
-            <label htmlFor="new-wall">On wall</label>
-            <select id="new-wall" className="pick" value={wall} onChange={(e) => setWall(e.target.value)}>
-              <option value="">not on a wall of the room</option>
-              {(here?.space.walls ?? []).map((w) => (
-                <option key={w.id} value={w.id}>
-                  {w.title ?? w.id}
-                </option>
-              ))}
-            </select>
-          </div>
-        )}
-        {opening &&
-          wall &&
-          (
-            [
-              ["fromLeft", "From the left end"],
-              ["sill", "Above the floor"],
-              ["width", "Opening width"],
-              ["height", "Opening height"],
-            ] as const
-          ).map(([key, label]) => (
-            <div className="fact" key={key}>
-              <label htmlFor={`hole-${key}`}>{label}</label>
-              <span className="row">
-                <input
-                  id={`hole-${key}`}
-                  className="pick"
-                  type="number"
-                  step={0.05}
-                  min={0}
-                  value={hole[key]}
-                  onChange={(e) => setHole({ ...hole, [key]: e.target.value })}
-                />
-                <span className="unit">{lengthUnit}</span>
-              </span>
-            </div>
+      <div className="fact">
+        <label htmlFor="new-element">Element</label>
+        <select
+          id="new-element"
+          className="pick"
+          value={element}
+          onChange={(e) => {
+            const next = e.target.value as Schemas["Element"];
+            setElement(next);
+            setSubstrate(usual[next] ?? "sw");
+            if (next === "window") setHole({ fromLeft: "0.8", width: "1.2", height: "1.2", sill: "0.9" });
+            if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
+          }}
+        >
+          {elements.map(([id, word]) => (
+            <option key={id} value={id}>
+              {say(word)}
+            </option>
           ))}
-        {problem && <p className="hold">{problem}</p>}
-        <button type="submit" hidden aria-hidden tabIndex={-1} />
-      </form>
-    </Modal>
+        </select>
+      </div>
+      <div className="fact">
+        <label htmlFor="new-substrate">Substrate</label>
+        <select id="new-substrate" className="pick" value={substrate} onChange={(e) => setSubstrate(e.target.value)}>
+          {catalogue.substrates.map((s) => (
+            <option key={s.id} value={s.id}>
+              {s.title}
+            </option>
+          ))}
+        </select>
+      </div>
+      {needsWall && (
+        <div className="fact">
+          <label htmlFor="new-wall">On wall</label>
+          <select id="new-wall" className="pick" value={wall} onChange={(e) => setWall(e.target.value)}>
+            <option value="">not on a wall of the room</option>
+            {(here?.space.walls ?? []).map((w) => (
+              <option key={w.id} value={w.id}>
+                {w.title ?? w.id}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
+      {opening &&
+        wall &&
+        (
+          [
+            ["fromLeft", "From the left end"],
+            ["sill", "Above the floor"],
+            ["width", "Opening width"],
+            ["height", "Opening height"],
+          ] as const
+        ).map(([key, label]) => (
+          <LengthField
+            key={key}
+            id={`hole-${key}`}
+            label={label}
+            least={0}
+            value={hole[key]}
+            onChange={(value) => setHole({ ...hole, [key]: value })}
+          />
+        ))}
+    </AddDialog>
   );
 }

@@ -53,7 +53,7 @@ internal static class MetalPreparation
 
     // Rust comes off in steps: a hand tool clears light rust, a power tool heavy, only percussion or blasting clears scale.
     // What a converter left is thin and comes off with any of them.
-    private static ImmutableArray<Effect> Cleaned(Prep to, Rust most)
+    internal static ImmutableArray<Effect> Cleaned(Prep to, Rust most)
     {
         Rust[] clears = [.. Enum.GetValues<Rust>().Where(r => (r > Rust.None && r <= most) || r == Rust.Converted)];
         return
@@ -168,7 +168,7 @@ internal static class MetalPreparation
             Id = "ab_scale_hand",
             Group = Group.Abrade,
             Title = "Chip scale and pack rust off by hand",
-            Do = "Chipping hammer and cold chisel, misted on old lead paint, joints opened and brushed out; light on thin sheet.",
+            Do = "Mist old paint, then chipping hammer and cold chisel; joints opened and brushed out; light on thin sheet.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.AsbestosAbsent, OnIron, GroundNeeds.LooseOff, .. AllDry, SiteNeeds.LeadControlled],
             Gives = [Set(F.Rust, Rust.Heavy, F.Rust.Is(Rust.Scale)), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
@@ -177,7 +177,7 @@ internal static class MetalPreparation
             Tool = "chipping hammer, cold chisel, scraper",
             Accept = "no layered scale to a chisel",
             Protection = ["half mask P3", "goggles", "gloves", "hearing protection"],
-            Cautions = ["Chips fly: goggles, and nobody near.", "Pack rust that opens a joint: have it looked at first."],
+            Cautions = ["On lead paint keep it misted, never dry.", "Chips fly: goggles, and nobody near.", "Pack rust that opens a joint: have it looked at first."],
             Hazard = 3,
             School = "S12 ladder of tools",
             Source = Iso8501,

@@ -176,8 +176,7 @@ internal static class Stripping
                 hazard: 6,
                 Source.Standard("ISO 8501-1", Confidence.Usual)
             ),
-            Set(F.Rust, Rust.None),
-            Set(F.Prep, Prep.Power)
+            [.. MetalPreparation.Cleaned(Prep.Power, Rust.Scale)]
         ),
         Also(
             FilmStripping.Strip(
