@@ -203,6 +203,62 @@ public sealed class InspectionTests
         Assert.Empty(Doubts.Of(Room(Wall()), Wall()));
     }
 
+    /// <summary>Facts of the trade: knots are in wood, rust on iron and steel, putty round glass.</summary>
+    [Fact]
+    public void What_a_ground_cannot_have_is_asked_about_and_not_read()
+    {
+        var odd = new Facts
+        {
+            Knots = 3,
+            Rust = Rust.Heavy,
+            SharpEdges = true,
+            OpenLaps = true,
+            Holes = Holes.Small,
+            FailedPutty = true,
+        };
+        var wall = Wall() with { Facts = odd };
+        Assert.Equal(
+            ["$.facts.failedPutty", "$.facts.holes", "$.facts.knots", "$.facts.openLaps", "$.facts.rust", "$.facts.sharpEdges"],
+            Doubts.Of(Room(wall), wall).Select(d => d.Path).Order(StringComparer.Ordinal)
+        );
+        var read = One.Appraise(wall);
+        Assert.Equal(Bleed.None, read.Condition.Get(Facets.Knots));
+        Assert.Equal(0, read.Extents.Knots);
+        Assert.Equal(Arris.Round, read.Condition.Get(Facets.SharpEdges));
+        Assert.Equal(Laps.Closed, read.Condition.Get(Facets.Laps));
+        Assert.Equal(Holes.None, read.Condition.Get(Facets.Holes));
+        Assert.Equal(Putty.Sound, read.Condition.Get(Facets.Putty));
+
+        // Each on its own ground is read and not asked about.
+        var sash = wall with
+        {
+            Element = Element.Window,
+            Substrate = "sw",
+            Facts = new Facts { Knots = 3, FailedPutty = true },
+        };
+        Assert.Empty(Doubts.Of(Room(sash), sash));
+        Assert.Equal(Bleed.Live, One.Appraise(sash).Condition.Get(Facets.Knots));
+        Assert.Equal(Putty.Failing, One.Appraise(sash).Condition.Get(Facets.Putty));
+        var sheet = wall with { Element = Element.RoofSheet, Substrate = "steel", Facts = odd with { Knots = 0, FailedPutty = false } };
+        Assert.Empty(Doubts.Of(Room(sheet), sheet));
+        Assert.Equal(Rust.Heavy, One.Appraise(sheet).Condition.Get(Facets.Rust));
+        Assert.Equal(Laps.Gaping, One.Appraise(sheet).Condition.Get(Facets.Laps));
+
+        // What could hurt or holds the work up is read wherever it is recorded.
+        var rotten = wall with
+        {
+            Facts = new Facts
+            {
+                Rot = true,
+                LiveCrack = true,
+                Lead = Lead.Confirmed,
+            },
+        };
+        Assert.Equal(Soundness.Failing, One.Appraise(rotten).Condition.Get(Facets.Timber));
+        Assert.Equal(Soundness.Failing, One.Appraise(rotten).Condition.Get(Facets.Movement));
+        Assert.Equal(Lead.Confirmed, One.Appraise(rotten).Condition.Get(Facets.Lead));
+    }
+
     [Fact]
     public void A_reading_in_another_unit_means_the_same()
     {

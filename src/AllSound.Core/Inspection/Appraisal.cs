@@ -16,7 +16,7 @@ public static class Appraisal
     {
         var substrate = Substrates.Find(surface.Substrate) ?? throw new ArgumentException($"Unknown substrate {surface.Substrate}.", nameof(surface));
         var measured = Geometry.Measure(space, surface);
-        var facts = SignFacts.Read(surface);
+        var facts = Misplaced.Read(SignFacts.Read(surface), substrate.Family, surface.Element);
         return new SurveyReader(job, building, space, surface, substrate, measured, facts).Read();
     }
 

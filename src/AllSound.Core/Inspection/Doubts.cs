@@ -108,6 +108,14 @@ public static class Doubts
     private static IEnumerable<Doubt> Together(Surface surface)
     {
         var facts = surface.Facts;
+        if (Substrates.Find(surface.Substrate) is { } ground)
+        {
+            foreach (var odd in Misplaced.Of(facts, ground.Family, surface.Element))
+            {
+                yield return new(odd.Path, $"{odd.Says}: it is not read until that is settled", odd.Meant);
+            }
+        }
+
         if (facts.Gloss60 > 30 && facts.Key == Key.Abraded)
         {
             yield return new("$.facts.gloss60", "abraded to matt, and a gloss over 30", null);
