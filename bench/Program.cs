@@ -16,7 +16,7 @@ if (args is ["micro", ..])
 // One surface, once warm: the whole spread, not the mean.
 var job = SurveyGenerator.Job(seed: 1, surfaces: 1000);
 var places = job.Surfaces().ToList();
-for (var i = 0; i < 1000; i++)
+for (var i = 0; i < 6000; i++)
 {
     Run(job, places[i % places.Count]);
 }

@@ -32,7 +32,7 @@ public sealed class FinishSearchTests
 
             var prices = new Prices(appraised.Extents, job.Rates);
             Problem Over(IReadOnlyCollection<CoatingClass> some) =>
-                new(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!), prices, Weights.LeastCost);
+                new(new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
             double Life(CoatingClass finish) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
 
             var each = finishes.Select(f => (Finish: f, Found: Search.Cheapest(Over([f])))).Where(x => x.Found.Acts is not null).ToList();

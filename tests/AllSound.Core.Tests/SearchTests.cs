@@ -45,7 +45,7 @@ public sealed class SearchTests
             var left = found.Cost;
             foreach (var act in found.Acts)
             {
-                var satisfied = problem.Satisfied(state, out _);
+                var satisfied = problem.Of(state).Satisfied;
                 Assert.InRange(problem.Bound(state, satisfied, ahead) ?? long.MaxValue, 0, left);
                 var place = Array.IndexOf(problem.Acts, act);
                 ahead = problem.Pass(ahead, place, state);
@@ -80,8 +80,8 @@ public sealed class SearchTests
 
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
-                yield return new Problem(bench, needs, a => a.Operation.Group != Group.Strip, new Prices(appraised.Extents, job.Rates), weights);
-                yield return new Problem(bench, needs, null, new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(new Aim(bench, needs, a => a.Operation.Group != Group.Strip), new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(new Aim(bench, needs, null), new Prices(appraised.Extents, job.Rates), weights);
             }
         }
     }

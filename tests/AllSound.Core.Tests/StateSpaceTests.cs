@@ -27,7 +27,7 @@ public sealed class StateSpaceTests
             for (var step = 0; step < 40; step++)
             {
                 Assert.Equal(bench.Bench.States.Pack(condition), state);
-                var satisfied = bench.Bench.States.Satisfied(state, out _);
+                var satisfied = bench.Bench.States.Of(state).Satisfied;
                 var held = Treatments.Satisfied(condition);
                 foreach (var need in Needs.All.Where(n => n.Clock is null && bench.Bench.Local(n) >= 0))
                 {
@@ -60,17 +60,17 @@ public sealed class StateSpaceTests
             var states = Wander(bench, random);
             foreach (var better in states)
             {
-                foreach (var worse in states.Where(s => !s.Equals(better) && bench.States.AtLeast(better, s)))
+                foreach (var worse in states.Where(s => !s.Equals(better) && bench.States.Of(better).AtLeast(bench.States.Of(s))))
                 {
                     pairs++;
-                    var can = bench.States.Satisfied(better, out var group);
-                    var could = bench.States.Satisfied(worse, out var same);
+                    var (can, group) = (bench.States.Of(better).Satisfied, bench.States.Of(better).Group);
+                    var (could, same) = (bench.States.Of(worse).Satisfied, bench.States.Of(worse).Group);
                     Assert.True(could.IsSubsetOf(can));
                     Assert.Equal(same, group);
                     Assert.Equal(bench.States.FilmGone(worse), bench.States.FilmGone(better));
                     foreach (var act in bench.Applicable(could).Indexes())
                     {
-                        Assert.True(bench.States.AtLeast(bench.States.After(better, act), bench.States.After(worse, act)), bench.Acts[act].Id);
+                        Assert.True(bench.States.Of(bench.States.After(better, act)).AtLeast(bench.States.Of(bench.States.After(worse, act))), bench.Acts[act].Id);
                     }
                 }
             }
@@ -91,9 +91,9 @@ public sealed class StateSpaceTests
             {
                 for (var b = 0; b < bench.Acts.Length; b++)
                 {
-                    if (bench.Outdoes(a, b))
+                    if (bench.OutdoneBy[b].Contains(a))
                     {
-                        Assert.All(states, s => Assert.True(bench.States.AtLeast(bench.States.After(s, a), bench.States.After(s, b))));
+                        Assert.All(states, s => Assert.True(bench.States.Of(bench.States.After(s, a)).AtLeast(bench.States.Of(bench.States.After(s, b)))));
                     }
                 }
             }
@@ -110,17 +110,17 @@ public sealed class StateSpaceTests
         {
             foreach (var state in Wander(bench, random).Take(12))
             {
-                int[] can = [.. bench.Applicable(bench.States.Satisfied(state, out _)).Indexes()];
+                int[] can = [.. bench.Applicable(bench.States.Of(state).Satisfied).Indexes()];
                 foreach (var (first, later) in can.SelectMany(x => can.Select(y => (x, y))).Where(p => p.x != p.y))
                 {
-                    if (bench.Interference[later].Contains(first) || !bench.NeedsOf[later].IsSubsetOf(bench.States.Satisfied(bench.States.After(state, first), out _)))
+                    if (bench.Interference[later].Contains(first) || !bench.NeedsOf[later].IsSubsetOf(bench.States.Of(bench.States.After(state, first)).Satisfied))
                     {
                         continue;
                     }
 
                     tried++;
                     var forward = bench.States.After(state, later);
-                    Assert.True(bench.NeedsOf[first].IsSubsetOf(bench.States.Satisfied(forward, out _)));
+                    Assert.True(bench.NeedsOf[first].IsSubsetOf(bench.States.Of(forward).Satisfied));
                     Assert.Equal(bench.States.After(bench.States.After(state, first), later), bench.States.After(forward, first));
                 }
             }
@@ -134,7 +134,7 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(bench, goal.NeedsWith(), null, new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
         var found = Search.Cheapest(problem);
 
         Assert.NotNull(found.Acts);
@@ -147,7 +147,7 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(bench, goal.NeedsWith(), null, new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
 
         var cut = Search.Cheapest(problem, limit: 2);
         Assert.Null(cut.Acts);
@@ -193,7 +193,7 @@ public sealed class StateSpaceTests
             for (var step = 0; step < 12; step++)
             {
                 states.Add(state);
-                int[] can = [.. bench.Applicable(bench.States.Satisfied(state, out _)).Indexes()];
+                int[] can = [.. bench.Applicable(bench.States.Of(state).Satisfied).Indexes()];
                 if (can.Length == 0)
                 {
                     break;

@@ -11,11 +11,10 @@ internal sealed class ActionLandmarks
     private const int Most = 64;
 
     // Landmarks are looked for until what is left of the dearest need is to their sum as one to this.
-    private const int Trifle = 20;
+    private const int Trifle = 3;
 
     private readonly long[] costs = new long[Most];
     private readonly ulong[] hits;
-    private readonly ContextSplit? split;
     private int count;
 
     private ActionLandmarks() => hits = [];
@@ -29,7 +28,6 @@ internal sealed class ActionLandmarks
     /// <param name="spoils">True when every finish coat spoils what the next asks for.</param>
     public ActionLandmarks(LandmarkGraph graph, IndexSet goal, long?[] byAct, bool spoils)
     {
-        split = graph.Split;
         hits = new ulong[graph.Gives.Length];
         var cut = new LandmarkCut(graph, goal, byAct, spoils);
         var sum = 0L;
@@ -43,13 +41,23 @@ internal sealed class ActionLandmarks
 
             costs[count++] = found.Cost;
         }
+
+        Taken = new long[byAct.Length];
+        for (var slot = 0; slot < hits.Length; slot++)
+        {
+            ref var taken = ref Taken[graph.Split.Copies[slot].Act];
+            taken = Math.Max(taken, cut.Taken(slot));
+        }
     }
+
+    /// <summary>By act: the most of its cost that the landmarks take, however it finds things. The rest may be taken by another bound, to be added to this one. Empty when there are none.</summary>
+    public long[] Taken { get; } = [];
 
     /// <summary>All landmarks, one bit each.</summary>
     public ulong All => count == 64 ? ulong.MaxValue : (1UL << count) - 1;
 
-    /// <summary>The landmarks that an act uses in a state.</summary>
-    public ulong HitBy(int act, in State state) => split is null ? 0 : hits[split.Of(act, state)];
+    /// <summary>The landmarks that an act uses, by its slot.</summary>
+    public ulong HitBy(int slot) => hits.Length == 0 ? 0 : hits[slot];
 
     /// <summary>What is still to pay when these landmarks are open.</summary>
     public long Bound(ulong open)

@@ -12,7 +12,7 @@ namespace AllSound.Core.Specification;
 internal sealed class ContextSplit
 {
     // More than this many ways of finding things are not told apart for one act.
-    private const int MostCopies = 32;
+    private const int MostCopies = 4;
 
     private readonly StateSpace states;
     private readonly Context[][] contexts;
@@ -36,11 +36,24 @@ internal sealed class ContextSplit
         for (var a = 0; a < needs.Length; a++)
         {
             // By finish coats first: what mends between them must be told apart by them.
-            var byCoat = coats >= 0 && (states.Acts[a].OwnReads.Contains(coats) || (between >= 0 && states.CanGive(a, between)));
-            var fields = states.Acts[a].OwnReads.Where(f => f != coats);
+            var byCoat = coats >= 0 && (((states.Acts[a].OwnReads >> coats) & 1) != 0 || (between >= 0 && states.CanGive(a, between)));
+            var fields = new List<int>(4);
+            if (byCoat)
+            {
+                fields.Add(coats);
+            }
+
+            for (var rest = states.Acts[a].OwnReads; rest != 0; rest &= rest - 1)
+            {
+                if (BitOperations.TrailingZeroCount(rest) is var f && f != coats)
+                {
+                    fields.Add(f);
+                }
+            }
+
             var of = new List<Context>(4);
             var stride = 1;
-            foreach (var field in byCoat ? fields.Prepend(coats) : fields)
+            foreach (var field in fields)
             {
                 var context = new Context(states, a, field, stride, everyClass: field == coats);
                 var room = place[field] >= 0 || next + states.Classes(field) <= most;

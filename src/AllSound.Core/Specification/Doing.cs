@@ -8,8 +8,11 @@ namespace AllSound.Core.Specification;
 /// <param name="Map">The class after, by the class before: what hangs on the field itself is in it.</param>
 internal sealed record FieldChange(int Field, (int Field, ulong Classes)[] When, byte[] Map)
 {
+    /// <summary>True when it leads to the same class from every class.</summary>
+    public bool IsFlat { get; } = Map.AsSpan().IndexOfAnyExcept(Map[0]) < 0;
+
     /// <summary>True when it always happens and always leads to the same class.</summary>
-    public bool Sets => When.Length == 0 && Array.TrueForAll(Map, to => to == Map[0]);
+    public bool Sets => When.Length == 0 && IsFlat;
 
     /// <summary>Happens under the same conditions as another.</summary>
     public bool GoesWith(FieldChange other) => When.AsSpan().SequenceEqual(other.When);
@@ -40,29 +43,21 @@ internal sealed class Doing
 {
     private readonly FieldChange[] all;
     private readonly (byte From, byte Count)[] on;
+    private readonly ulong ownReads;
 
     /// <param name="changes">Its changes, in the order in which they are applied.</param>
     /// <param name="fields">The fields of the state.</param>
     public Doing(List<FieldChange> changes, Field[] fields)
     {
-        // Together by field, in their order; before one that always sets the field nothing counts.
-        var kept = new List<FieldChange>(changes.Count);
-        for (var i = 0; i < changes.Count; i++)
-        {
-            if (!changes.Skip(i + 1).Any(later => later.Field == changes[i].Field && later.Sets))
-            {
-                kept.Add(changes[i]);
-            }
-        }
-
-        all = [.. kept.OrderBy(c => c.Field)];
+        all = InOrder(changes);
         on = new (byte, byte)[fields.Length];
-        var guarded = new List<FieldChange>();
-        foreach (var change in all)
+        var guarded = 0;
+        for (var i = 0; i < all.Length; i++)
         {
+            var change = all[i];
             var field = fields[change.Field];
             ref var place = ref on[change.Field];
-            place = place.Count == 0 ? ((byte)Array.IndexOf(all, change), (byte)1) : (place.From, (byte)(place.Count + 1));
+            place = place.Count == 0 ? ((byte)i, (byte)1) : (place.From, (byte)(place.Count + 1));
             Writes |= 1UL << change.Field;
             if (change.Sets)
             {
@@ -71,7 +66,12 @@ internal sealed class Doing
             }
             else
             {
-                guarded.Add(change);
+                guarded++;
+            }
+
+            if (!change.IsFlat)
+            {
+                ownReads |= 1UL << change.Field;
             }
 
             foreach (var (read, _) in change.When)
@@ -85,8 +85,7 @@ internal sealed class Doing
             }
         }
 
-        Changes = [.. guarded];
-        OwnReads = [.. all.Where(c => !Array.TrueForAll(c.Map, to => to == c.Map[0])).Select(c => c.Field).Distinct()];
+        Changes = guarded == 0 ? [] : Array.FindAll(all, c => !c.Sets);
     }
 
     /// <summary>Bits of the fields that it always sets.</summary>
@@ -104,8 +103,8 @@ internal sealed class Doing
     /// <summary>Fields that its changes hang on, besides their own.</summary>
     public ulong Reads { get; }
 
-    /// <summary>Fields of which it hangs on their own class what comes of them.</summary>
-    public int[] OwnReads { get; }
+    /// <summary>Fields of which it hangs on their own class what comes of them, a bit each.</summary>
+    public ulong OwnReads => ownReads;
 
     /// <summary>Needs that it could turn true by one field.</summary>
     public IndexSet Gives(Field field, int number)
@@ -178,6 +177,37 @@ internal sealed class Doing
         }
 
         return true;
+    }
+
+    // Together by field, in their order; before one that always sets the field nothing counts.
+    private static FieldChange[] InOrder(List<FieldChange> changes)
+    {
+        var kept = new FieldChange[changes.Count];
+        var count = 0;
+        for (var i = 0; i < kept.Length; i++)
+        {
+            var change = changes[i];
+            var counts = true;
+            for (var later = i + 1; later < kept.Length && counts; later++)
+            {
+                counts = changes[later].Field != change.Field || !changes[later].Sets;
+            }
+
+            if (!counts)
+            {
+                continue;
+            }
+
+            var at = count++;
+            for (; at > 0 && kept[at - 1].Field > change.Field; at--)
+            {
+                kept[at] = kept[at - 1];
+            }
+
+            kept[at] = change;
+        }
+
+        return kept[..count];
     }
 
     private static bool SameGuards(ReadOnlySpan<FieldChange> x, ReadOnlySpan<FieldChange> y)

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using System.Globalization;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -16,6 +17,7 @@ internal sealed class GroundActs
 
     private readonly Facet[] fixedFacets;
     private readonly Effect[][] effects;
+    private readonly int[][] numbers;
     private readonly NeedSet[][][] turned;
     private readonly ulong[] reads;
     private readonly bool[] possible;
@@ -26,6 +28,9 @@ internal sealed class GroundActs
         ground = free ? ground.With(Facets.Breath, VapourSteps.Step63) : ground;
         var acts = Operations.Acts;
         effects = new Effect[acts.Length][];
+        numbers = new int[acts.Length][];
+        var known = new Dictionary<string, int>(StringComparer.Ordinal);
+        var unlike = new List<Effect>();
         turned = new NeedSet[acts.Length][][];
         reads = new ulong[acts.Length];
         possible = new bool[acts.Length];
@@ -41,11 +46,20 @@ internal sealed class GroundActs
             }
 
             effects[a] = [.. effective];
+            numbers[a] = [.. effective.Select(e => Number(e, known, unlike))];
             turned[a] = [.. effective.Select(TurnedBy)];
             reads[a] = effective.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)));
             possible[a] = Possible(acts[a], ground);
         }
+
+        Unlike = [.. unlike];
     }
+
+    /// <summary>All effects that can happen here, those that are alike once.</summary>
+    public Effect[] Unlike { get; }
+
+    /// <summary>Effects of the act that can happen here, by their places in <see cref="Unlike"/>.</summary>
+    public int[] Numbers(Act act) => numbers[act.Index];
 
     /// <summary>What the acts come to on the ground of a condition.</summary>
     public static GroundActs Of(in Condition condition)
@@ -78,6 +92,19 @@ internal sealed class GroundActs
     /// <summary>By value before: the needs that an effect turns true.</summary>
     public static NeedSet[] TurnedBy(Effect effect) =>
         [.. Enumerable.Range(0, effect.Facet.Size).Select(v => Treatments.HeldBy(effect.Facet, effect.From((byte)v)) - Treatments.HeldBy(effect.Facet, (byte)v))];
+
+    private static int Number(Effect effect, Dictionary<string, int> known, List<Effect> unlike)
+    {
+        var guards = string.Join(' ', effect.When.Select(t => string.Create(CultureInfo.InvariantCulture, $"{t.Facet.Index}:{t.Allowed}")));
+        var key = string.Create(CultureInfo.InvariantCulture, $"{effect.Facet.Index} {effect.Change} {effect.Value} {guards}");
+        if (!known.TryGetValue(key, out var number))
+        {
+            known[key] = number = unlike.Count;
+            unlike.Add(effect);
+        }
+
+        return number;
+    }
 
     private bool IsFixed(Facet facet) => Array.IndexOf(fixedFacets, facet) >= 0;
 

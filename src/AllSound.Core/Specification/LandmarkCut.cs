@@ -12,6 +12,7 @@ internal sealed class LandmarkCut
     private readonly LandmarkGraph graph;
     private readonly IndexSet wanted;
     private readonly IndexSet held;
+    private readonly long[] cost;
     private readonly long[] left;
     private readonly byte[] unmet;
     private readonly byte[] waiting;
@@ -32,21 +33,26 @@ internal sealed class LandmarkCut
         wanted = goal - graph.Start;
         held = spoils ? default : graph.MendedPlaces;
         var count = graph.Gives.Length;
-        left = new long[count];
+        cost = new long[count];
         unmet = new byte[count];
         waiting = new byte[count];
         support = new int[count];
         for (var slot = 0; slot < count; slot++)
         {
-            var cost = graph.Gives[slot].IsEmpty ? null : costs[graph.Split.Copies[slot].Act];
-            left[slot] = cost ?? 0;
-            unmet[slot] = cost is null ? byte.MaxValue : (byte)(graph.Needs[slot] - held).Count;
+            var own = graph.Gives[slot].IsEmpty ? null : costs[graph.Split.Copies[slot].Act];
+            cost[slot] = own ?? 0;
+            unmet[slot] = own is null ? byte.MaxValue : (byte)(graph.Needs[slot] - held).Count;
             if (unmet[slot] == 0)
             {
                 fromStart.Add(slot);
             }
         }
+
+        left = [.. cost];
     }
+
+    /// <summary>What the sets found have taken of the cost of an act, by its slot.</summary>
+    public long Taken(int slot) => cost[slot] - left[slot];
 
     /// <summary>The next set, by slots, with its cost; null when there is no more to be had. Good until the next call.</summary>
     /// <param name="trifle">What is not worth looking for.</param>
@@ -57,13 +63,13 @@ internal sealed class LandmarkCut
             return null;
         }
 
-        var cost = Leading(Zone(dearest));
+        var least = Leading(Zone(dearest));
         foreach (var a in cut)
         {
-            left[a] -= cost;
+            left[a] -= least;
         }
 
-        return cost == 0 ? null : (cut, cost);
+        return least == 0 ? null : (cut, least);
     }
 
     // The goal's dearest need, or null when one is out of reach. Each need costs what its cheapest act costs, each act
@@ -152,12 +158,12 @@ internal sealed class LandmarkCut
     private long Leading(in IndexSet zone)
     {
         cut.Clear();
-        var cost = long.MaxValue;
+        var least = long.MaxValue;
         var reached = default(IndexSet);
         var todo = default(IndexSet);
         foreach (var a in fromStart)
         {
-            Take(a, zone, ref reached, ref todo, ref cost);
+            Take(a, zone, ref reached, ref todo, ref least);
         }
 
         while (!todo.IsEmpty)
@@ -168,20 +174,20 @@ internal sealed class LandmarkCut
             {
                 if (support[a] == n)
                 {
-                    Take(a, zone, ref reached, ref todo, ref cost);
+                    Take(a, zone, ref reached, ref todo, ref least);
                 }
             }
         }
 
-        return cost;
+        return least;
     }
 
-    private void Take(int a, in IndexSet zone, ref IndexSet reached, ref IndexSet todo, ref long cost)
+    private void Take(int a, in IndexSet zone, ref IndexSet reached, ref IndexSet todo, ref long least)
     {
         if (graph.Gives[a].Overlaps(zone))
         {
             cut.Add(a);
-            cost = Math.Min(cost, left[a]);
+            least = Math.Min(least, left[a]);
         }
 
         var more = graph.Gives[a] - zone - reached;

@@ -16,145 +16,128 @@ internal sealed class Problem
     // Where stripping is bounded at more than this many times what keeping is, the plain bound keeps it out of sight.
     private const double StripMayPay = 1.5;
     private readonly Workbench bench;
-    private readonly IndexSet used;
-    private readonly IndexSet[] achievers;
-    private readonly Landmarks any;
-    private readonly Landmarks keeping;
-    private readonly Landmarks bare;
+    private readonly Shares any;
+    private readonly Shares keeping;
+    private readonly Shares bare;
     private readonly long cheapestStrip = NoStrip;
-    private readonly ActionLandmarks keptActs;
-    private readonly ActionLandmarks goneActs;
 
-    /// <param name="bench">What matters on the surface.</param>
-    /// <param name="goal">What must hold at the end.</param>
-    /// <param name="allows">Which of the acts may be used; null for all.</param>
+    // The least that the landmarks of acts leave of the cost of stripping.
+    private readonly long strippingLeft = NoStrip;
+    private readonly ActionLandmarks keptActs = ActionLandmarks.None;
+    private readonly ActionLandmarks goneActs = ActionLandmarks.None;
+
+    /// <param name="aim">What is to be reached and by which acts.</param>
     /// <param name="prices">Prices.</param>
     /// <param name="weights">Weights.</param>
-    public Problem(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows, Prices prices, Weights weights)
+    public Problem(Aim aim, Prices prices, Weights weights)
     {
-        this.bench = bench;
+        Aim = aim;
+        bench = aim.Bench;
         var acts = bench.Acts;
-        Goal = bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index)));
+        Used = aim.Allowed;
         Costs = new ActCost[acts.Length];
-        for (var i = 0; i < acts.Length; i++)
+        for (var i = Used.Next(0); i >= 0; i = Used.Next(i + 1))
         {
-            if (allows is null || allows(acts[i]))
-            {
-                used |= IndexSet.Of(i);
-                Costs[i] = new ActCost(prices.Of(acts[i], weights, filmGone: false), prices.Of(acts[i], weights, filmGone: true));
-            }
+            Costs[i] = new ActCost(prices.Of(acts[i], weights, filmGone: false), prices.Of(acts[i], weights, filmGone: true));
         }
 
-        used = Unbeaten();
-        var now = bench.States.Satisfied(Start, out _);
-        IsPossible = Reachable(now);
-        achievers = new IndexSet[bench.Count];
-        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
-        {
-            for (var n = bench.Gives[i].Next(0); n >= 0; n = bench.Gives[i].Next(n + 1))
-            {
-                achievers[n] |= IndexSet.Of(i);
-            }
-        }
-
-        // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
+        Used = Unbeaten();
+        var (keep, cheaper, off) = (new long[acts.Length], new long[acts.Length], new long[acts.Length]);
+        var (byAct, stripping) = (new long?[acts.Length], new long?[acts.Length]);
         var filmGone = FilmGone(Start);
-        var gone = bench.Local(Needs.FilmGone);
-        var byAct = new long?[acts.Length];
-        var stripping = new long?[acts.Length];
-        var kept = new List<(IndexSet, IndexSet, long)>(acts.Length);
-        var off = new List<(IndexSet, IndexSet, long)>(acts.Length);
-        var all = new List<(IndexSet, IndexSet, long)>(acts.Length);
         var finishesMend = true;
-        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
+        var kept = Used;
+        for (var i = Used.Next(0); i >= 0; i = Used.Next(i + 1))
         {
-            var needs = bench.NeedsOf[i];
             if (acts[i].Strips)
             {
-                all.Add((needs, bench.Gives[i], 0));
+                kept -= IndexSet.Of(i);
                 cheapestStrip = Math.Min(cheapestStrip, Costs[i].WithFilm);
             }
             else
             {
-                byAct[i] = Costs[i].WithFilm;
-                kept.Add((needs, bench.GivesKeeping[i], Costs[i].WithFilm));
-                off.Add((needs, bench.Gives[i], Costs[i].Bare));
-                all.Add((needs, bench.Gives[i], Cheaper(i)));
+                byAct[i] = keep[i] = Costs[i].WithFilm;
+                off[i] = Costs[i].Bare;
+                cheaper[i] = Cheaper(i);
             }
 
             stripping[i] = filmGone ? Costs[i].Bare : Cheaper(i);
             finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
-        var counts = Enumerable
-            .Range(1, 5)
-            .Aggregate(default(IndexSet), (set, n) => bench.Local(Needs.Topcoats(n)) is >= 0 and var place ? set | IndexSet.Of(place) : set);
-        any = new Landmarks(Goal, now, all, counts);
-        bare = new Landmarks(Goal, now, off, counts);
-        keeping = new Landmarks(Goal, now, kept, counts);
-
         // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
-        var keep = filmGone ? null : keeping.Bound(now);
-        keptActs = keep is null ? ActionLandmarks.None : new ActionLandmarks(bench.Kept, Goal, byAct, finishesMend);
-        var mayPay =
-            filmGone || keep is null || (cheapestStrip != NoStrip && any.Bound(now) + cheapestStrip < StripMayPay * Math.Max(keep.Value, keptActs.Bound(keptActs.All)));
-        goneActs = mayPay ? new ActionLandmarks(bench.Any, filmGone || gone < 0 ? Goal : Goal | IndexSet.Of(gone), stripping, finishesMend) : ActionLandmarks.None;
-        ByFewestGivers = [.. any.Close(Goal).Indexes().OrderBy(n => achievers[n].Count)];
+        var now = Of(Start).Satisfied;
+        if (aim.CanKeep)
+        {
+            keptActs = new ActionLandmarks(bench.Kept, Goal, byAct, finishesMend);
+        }
+
+        // Three bounds: no stripping; stripped already; stripping still to come, its cost counted apart.
+        keeping = new Shares(aim.Keeping, now, kept, keep, keptActs.Taken, bench.CoatCounts);
+        var least = aim.CanKeep ? keeping.Bound(now, keptActs.Bound(keptActs.All)) ?? long.MaxValue : long.MaxValue;
+        any = new Shares(aim.Any, now, Used, cheaper, [], bench.CoatCounts);
+        if (aim.CanStrip && (filmGone || any.Bound(now, 0) + cheapestStrip < StripMayPay * least))
+        {
+            var gone = filmGone ? -1 : bench.Local(Needs.FilmGone);
+            goneActs = new ActionLandmarks(bench.Any, gone < 0 ? Goal : Goal | IndexSet.Of(gone), stripping, finishesMend);
+            any = new Shares(aim.Any, now, Used, cheaper, goneActs.Taken, bench.CoatCounts);
+        }
+
+        bare = new Shares(aim.Bare, now, kept, off, goneActs.Taken, bench.CoatCounts);
+        for (var i = Used.Next(0); i >= 0; i = Used.Next(i + 1))
+        {
+            if (acts[i].Strips)
+            {
+                strippingLeft = Math.Min(strippingLeft, stripping[i]!.Value - (goneActs.Taken.Length == 0 ? 0 : goneActs.Taken[i]));
+            }
+        }
     }
+
+    /// <summary>What is to be reached and by which acts.</summary>
+    public Aim Aim { get; }
+
+    /// <summary>The acts (by their places) that nothing else beats.</summary>
+    public IndexSet Used { get; }
 
     /// <summary>The state to start from.</summary>
     public State Start => bench.States.Start;
 
-    public IndexSet Goal { get; }
+    public IndexSet Goal => Aim.Goal;
 
     public Act[] Acts => bench.Acts;
 
     public ActCost[] Costs { get; }
 
-    /// <summary>False when the goal is out of reach even if nothing that was once true were ever spoilt.</summary>
-    public bool IsPossible { get; }
+    /// <summary>Is there any way to the goal?</summary>
+    public bool IsPossible => Aim.CanKeep || Aim.CanStrip;
 
-    /// <summary>For each act, the acts (by place in <see cref="Acts"/>) whose order with it matters.</summary>
-    public IndexSet[] Interference => bench.Interference;
-
-    /// <summary>Needs that the goal can hang on, those with fewest givers first.</summary>
-    public int[] ByFewestGivers { get; }
-
-    /// <summary>Acts (by place in <see cref="Acts"/>) that could give a need.</summary>
-    public IndexSet Achievers(int need) => achievers[need];
-
-    /// <summary>What an act needs.</summary>
-    public ref readonly IndexSet NeedsOf(int act) => ref bench.NeedsOf[act];
-
-    /// <summary>The needs that hold of a state, and a number that it shares with all that it can be compared with.</summary>
-    public IndexSet Satisfied(in State state, out ulong group) => bench.States.Satisfied(state, out group);
+    /// <summary>What a state amounts to.</summary>
+    public Standing Of(in State state) => bench.States.Of(state);
 
     /// <summary>The state once an act is done and dry.</summary>
     public State After(in State state, int act) => bench.States.After(state, act);
-
-    /// <summary>Is one state in every way at least as good as another?</summary>
-    public bool AtLeast(in State better, in State worse) => bench.States.AtLeast(better, worse);
 
     /// <summary>What an act costs in a state.</summary>
     public long Cost(in State state, int act) => FilmGone(state) ? Costs[act].Bare : Costs[act].WithFilm;
 
     /// <summary>Acts (by place in <see cref="Acts"/>) whose needs all hold.</summary>
-    public IndexSet Applicable(in IndexSet satisfied) => bench.Applicable(satisfied) & used;
-
-    /// <summary>Acts (by place in <see cref="Acts"/>) that could help in a state: the others change nothing for the better.</summary>
-    public IndexSet Changing(in State state) => bench.States.Changing(state);
+    public IndexSet Applicable(in IndexSet satisfied) => bench.Applicable(satisfied) & Used;
 
     /// <summary>The landmarks that are open at the start.</summary>
     public Ahead Ahead => new(keptActs.All, goneActs.All);
 
     /// <summary>A bound from below on the whole cost, or null when the goal is out of reach.</summary>
-    public long? LeastCost => IsPossible ? Bound(Start, Satisfied(Start, out _), Ahead) : null;
+    public long? LeastCost => IsPossible ? Bound(Start, Of(Start).Satisfied, Ahead) : null;
 
     /// <summary>The landmarks that are still open when an act is done.</summary>
     /// <param name="ahead">Those open before.</param>
     /// <param name="act">The act, by place in <see cref="Acts"/>.</param>
     /// <param name="state">The state before.</param>
-    public Ahead Pass(Ahead ahead, int act, in State state) => new(ahead.Kept & ~keptActs.HitBy(act, state), ahead.Gone & ~goneActs.HitBy(act, state));
+    public Ahead Pass(Ahead ahead, int act, in State state)
+    {
+        var slot = bench.Any.Split.Of(act, state);
+        return new(ahead.Kept & ~keptActs.HitBy(slot), ahead.Gone & ~goneActs.HitBy(slot));
+    }
 
     /// <summary>A bound from below on what is still to pay, or null when the goal is out of reach.</summary>
     /// <param name="state">The state.</param>
@@ -164,52 +147,29 @@ internal sealed class Problem
     {
         if (FilmGone(state))
         {
-            return Larger(bare.Bound(satisfied), goneActs.Bound(ahead.Gone));
+            return bare.Bound(satisfied, goneActs.Bound(ahead.Gone));
         }
 
-        var keep = Larger(keeping.Bound(satisfied), keptActs.Bound(ahead.Kept));
-        var strip = cheapestStrip == NoStrip ? null : Larger(any.Bound(satisfied) + cheapestStrip, goneActs.Bound(ahead.Gone));
+        var keep = Aim.CanKeep ? keeping.Bound(satisfied, keptActs.Bound(ahead.Kept)) : null;
+        var strip = cheapestStrip == NoStrip ? null : any.Bound(satisfied, goneActs.Bound(ahead.Gone), cheapestStrip, strippingLeft);
         return keep is { } k && strip is { } s ? Math.Min(k, s) : keep ?? strip;
     }
 
-    /// <summary>The needs that must still come true on every way to the goal.</summary>
-    public IndexSet Open(in IndexSet satisfied) => any.Open(satisfied);
-
     private bool FilmGone(in State state) => bench.States.FilmGone(state);
-
-    private static long? Larger(long? bound, long other) => bound is { } b ? Math.Max(b, other) : null;
-
-    private bool Reachable(IndexSet held)
-    {
-        var open = used;
-        for (var grown = true; grown && !Goal.IsSubsetOf(held); )
-        {
-            grown = false;
-            for (var i = open.Next(0); i >= 0; i = open.Next(i + 1))
-            {
-                if (bench.NeedsOf[i].IsSubsetOf(held))
-                {
-                    held |= bench.Gives[i];
-                    open -= IndexSet.Of(i);
-                    grown = true;
-                }
-            }
-        }
-
-        return Goal.IsSubsetOf(held);
-    }
 
     // An act that asks for no more, costs no more with the film on or off, and leaves everything at least as good, stands
     // for the other: whatever sequence uses the other is no better than the one with it.
     private IndexSet Unbeaten()
     {
         var kept = default(IndexSet);
-        for (var i = used.Next(0); i >= 0; i = used.Next(i + 1))
+        for (var i = Used.Next(0); i >= 0; i = Used.Next(i + 1))
         {
             var beaten = false;
-            for (var j = used.Next(0); j >= 0 && !beaten; j = used.Next(j + 1))
+            var rivals = bench.OutdoneBy[i] & Used;
+            for (var j = rivals.Next(0); j >= 0 && !beaten; j = rivals.Next(j + 1))
             {
-                beaten = j != i && Beats(j, i) && !(i < j && Beats(i, j));
+                // Of two that are worth the same the first stays.
+                beaten = CostsNoMore(j, i) && !(i < j && bench.OutdoneBy[j].Contains(i) && CostsNoMore(i, j));
             }
 
             kept |= beaten ? default : IndexSet.Of(i);
@@ -218,8 +178,7 @@ internal sealed class Problem
         return kept;
     }
 
-    private bool Beats(int a, int b) =>
-        bench.NeedsOf[a].IsSubsetOf(bench.NeedsOf[b]) && Costs[a].WithFilm <= Costs[b].WithFilm && Costs[a].Bare <= Costs[b].Bare && bench.Outdoes(a, b);
+    private bool CostsNoMore(int a, int b) => Costs[a].WithFilm <= Costs[b].WithFilm && Costs[a].Bare <= Costs[b].Bare;
 
     // Before the film is off a spot is smaller; after, an edge is none.
     private long Cheaper(int act) => Math.Min(Costs[act].Bare, Costs[act].WithFilm);

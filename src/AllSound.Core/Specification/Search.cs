@@ -21,15 +21,16 @@ internal sealed class Search
     public const int Limit = 60_000;
 
     private readonly Problem problem;
+    private readonly SearchMemory memory;
     private readonly bool prune;
-    private readonly List<Node> nodes = new(256);
-    private readonly Dictionary<ulong, int> groups = new(256);
-    private readonly PriorityQueue<int, (long Least, long Behind, int Found)> queue = new(256);
+    private readonly long below;
 
-    private Search(Problem problem, bool prune)
+    private Search(Problem problem, SearchMemory memory, bool prune, long below)
     {
         this.problem = problem;
+        this.memory = memory;
         this.prune = prune;
+        this.below = below;
     }
 
     /// <summary>The cheapest sequence.</summary>
@@ -37,14 +38,22 @@ internal sealed class Search
     /// <param name="prune">False to try every order and keep every state; for checking that leaving out loses nothing.</param>
     /// <param name="limit">States expanded at most.</param>
     /// <param name="below">Only a sequence that costs less than this is looked for.</param>
-    public static Found Cheapest(Problem problem, bool prune = true, int limit = Limit, long below = long.MaxValue) =>
-        problem.IsPossible ? new Search(problem, prune).Run(limit, below) : new Found(null, 0, 0, Complete: true);
-
-    private Found Run(int limit, long below)
+    public static Found Cheapest(Problem problem, bool prune = true, int limit = Limit, long below = long.MaxValue)
     {
-        Reach(problem.Start, 0, -1, -1, problem.Ahead);
+        if (!problem.IsPossible)
+        {
+            return new Found(null, 0, 0, Complete: true);
+        }
+
+        using var lent = SearchMemory.Borrow();
+        return new Search(problem, lent, prune, below).Run(limit);
+    }
+
+    private Found Run(int limit)
+    {
+        Reach(problem.Start, default, 0, -1, -1, problem.Ahead);
         var expanded = 0;
-        while (queue.TryDequeue(out var index, out var key))
+        while (memory.Queue.TryDequeue(out var index, out var key))
         {
             ref var node = ref At(index);
             if (node.Beaten)
@@ -53,10 +62,11 @@ internal sealed class Search
             }
 
             // Other ways here may have shown that more is to come: back in the queue at its new place.
-            if (node.Raised && problem.Bound(node.State, node.Satisfied, node.Ahead) is { } now && node.Cost + now > key.Least)
+            var standing = problem.Of(node.State);
+            if (node.Raised && problem.Bound(node.State, standing.Satisfied, node.Ahead) is { } now && node.Cost + now > key.Least)
             {
                 node.Raised = false;
-                queue.Enqueue(index, (node.Cost + now, -node.Cost, index));
+                memory.Queue.Enqueue(index, new SearchMemory.Turn(node.Cost + now, node.Cost, index));
                 continue;
             }
 
@@ -65,7 +75,7 @@ internal sealed class Search
                 break;
             }
 
-            if (problem.Goal.IsSubsetOf(node.Satisfied))
+            if (problem.Goal.IsSubsetOf(standing.Satisfied))
             {
                 return new Found(Path(index), node.Cost, expanded, Complete: true);
             }
@@ -75,77 +85,89 @@ internal sealed class Search
                 return new Found(null, 0, expanded, Complete: false);
             }
 
-            Expand(index);
+            Expand(index, node, standing);
         }
 
         return new Found(null, 0, expanded, Complete: true);
     }
 
-    private void Expand(int index)
+    private void Expand(int index, SearchMemory.Node node, in Standing now)
     {
-        var node = At(index);
-        var acts = prune ? Stubborn.Choose(problem, node.State, node.Satisfied, problem.Open(node.Satisfied)) : problem.Applicable(node.Satisfied);
+        var acts = prune ? Stubborn.Choose(problem.Aim, problem.Used, now, problem.Aim.Any.Open(now.Satisfied)) : problem.Applicable(now.Satisfied);
         for (var a = acts.Next(0); a >= 0; a = acts.Next(a + 1))
         {
-            Reach(problem.After(node.State, a), node.Cost + problem.Cost(node.State, a), index, a, problem.Pass(node.Ahead, a, node.State));
+            Reach(problem.After(node.State, a), now, node.Cost + problem.Cost(node.State, a), index, a, problem.Pass(node.Ahead, a, node.State));
         }
     }
 
-    private void Reach(in State state, long cost, int parent, int act, Ahead ahead)
+    private void Reach(in State state, in Standing before, long cost, int parent, int act, Ahead ahead)
     {
-        var satisfied = problem.Satisfied(state, out var group);
-        ref var first = ref CollectionsMarshal.GetValueRefOrAddDefault(groups, group, out var known);
-        first = known ? first : -1;
-        ref var link = ref first;
-        for (var i = first; i >= 0; i = link)
+        if (memory.Known.TryGetValue(state, out var at))
         {
-            ref var other = ref At(i);
-            var same = other.State.Equals(state);
-            if (other.Cost <= cost && (same || (prune && satisfied.IsSubsetOf(other.Satisfied) && problem.AtLeast(other.State, state))))
+            // What is open on the dearer way to the same state is still to come from there.
+            ref var same = ref At(at);
+            if (same.Cost <= cost)
             {
-                if (same && (other.Ahead | ahead) != other.Ahead)
-                {
-                    other.Ahead |= ahead;
-                    other.Raised = true;
-                }
-
+                same.Raised |= (same.Ahead | ahead) != same.Ahead;
+                same.Ahead |= ahead;
                 return;
             }
 
-            if (cost <= other.Cost && (same || (prune && other.Satisfied.IsSubsetOf(satisfied) && problem.AtLeast(state, other.State))))
-            {
-                // What is open on the dearer way to the same state is still to come from there.
-                ahead = same ? ahead | other.Ahead : ahead;
-                other.Beaten = true;
-                link = other.Next;
-            }
-            else
-            {
-                link = ref other.Next;
-            }
+            ahead |= same.Ahead;
+            same.Beaten = true;
         }
 
-        if (problem.Bound(state, satisfied, ahead) is not { } left)
+        // What is in no way better than before leads nowhere.
+        var standing = problem.Of(state);
+        if (prune && act >= 0 && before.AtLeast(standing))
         {
             return;
         }
 
-        var node = new Node
+        var rivals = memory.Rivals(standing.Group);
+        if (prune && IsBeaten(rivals, standing.Rank, cost))
         {
-            State = state,
-            Satisfied = satisfied,
-            Cost = cost,
-            Ahead = ahead,
-            Parent = parent,
-            Act = act,
-            Next = first,
-        };
-        first = nodes.Count;
-        queue.Enqueue(nodes.Count, (cost + left, -cost, nodes.Count));
-        nodes.Add(node);
+            return;
+        }
+
+        if (problem.Bound(state, standing.Satisfied, ahead) is not { } left || cost + left >= below)
+        {
+            return;
+        }
+
+        var number = memory.Nodes.Count;
+        rivals.Enter(standing.Rank, cost, number);
+        memory.Known[state] = number;
+        memory.Queue.Enqueue(number, new SearchMemory.Turn(cost + left, cost, number));
+        memory.Nodes.Add(
+            new SearchMemory.Node
+            {
+                State = state,
+                Cost = cost,
+                Ahead = ahead,
+                Parent = parent,
+                Act = act,
+            }
+        );
     }
 
-    private ref Node At(int index) => ref CollectionsMarshal.AsSpan(nodes)[index];
+    private bool IsBeaten(Rivals rivals, in IndexSet rank, long cost)
+    {
+        if (rivals.Beat(rank, cost, memory.Beaten))
+        {
+            return true;
+        }
+
+        foreach (var beaten in memory.Beaten)
+        {
+            At(beaten).Beaten = true;
+        }
+
+        memory.Beaten.Clear();
+        return false;
+    }
+
+    private ref SearchMemory.Node At(int index) => ref CollectionsMarshal.AsSpan(memory.Nodes)[index];
 
     private List<Act> Path(int index)
     {
@@ -157,20 +179,5 @@ internal sealed class Search
 
         path.Reverse();
         return path;
-    }
-
-    private struct Node
-    {
-        public State State;
-        public IndexSet Satisfied;
-        public long Cost;
-        public Ahead Ahead;
-        public int Parent;
-        public int Act;
-
-        // The next in its group, or -1.
-        public int Next;
-        public bool Raised;
-        public bool Beaten;
     }
 }

@@ -149,7 +149,7 @@ internal static class Sequencing
                     then == now
                     && otherSecond.After == second.After
                     && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited
-                    && a.Operation.Group > b.Operation.Group
+                    && (a.Operation.Group > b.Operation.Group || (a.Operation.Group == b.Operation.Group && a.Index > b.Index))
                 )
             );
     }

@@ -61,26 +61,45 @@ public static class Specifier
         }
 
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
-        Problem Over(Weights weights, IReadOnlyCollection<CoatingClass> some, params Need[] more) =>
-            new(bench, [.. more, .. goal.NeedsWith([.. some])], a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!), prices, weights);
+        Aim With(IReadOnlyCollection<CoatingClass> some, params Need[] more) =>
+            new(bench, [.. more, .. goal.NeedsWith([.. some])], a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!));
 
-        var searches = new FinishSearch(finishes, f => Life(f, surface), some => Over(Weights.LeastCost, some));
+        var whole = With(finishes);
+        var searches = new FinishSearch(
+            finishes,
+            f => Life(f, surface),
+            some => new Problem(some.Count == finishes.Length ? whole : With(some), prices, Weights.LeastCost)
+        );
         searches.Run();
         if (searches.Found.Count == 0 && !searches.Cut)
         {
             return new Sought([], goal.Needs, Cut: false);
         }
 
-        List<Found> others = [Search.Cheapest(Over(Weights.Soonest, finishes)), Search.Cheapest(Over(Weights.Gentlest, finishes))];
+        List<Found> others = [Search.Cheapest(new Problem(whole, prices, Weights.Soonest)), Search.Cheapest(new Problem(whole, prices, Weights.Gentlest))];
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         if (StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips)
         {
-            others.Add(Search.Cheapest(Over(Weights.LeastCost, searches.Lasting, N.FilmGone)));
+            others.Add(Search.Cheapest(new Problem(With(searches.Lasting, N.FilmGone), prices, Weights.LeastCost)));
         }
 
-        IReadOnlyList<Act>[] found = [.. searches.Found, .. others.Where(r => r.Acts is not null).Select(r => r.Acts!)];
-        return new Sought([.. found], found.Length == 0 ? goal.Needs : [], searches.Cut || others.Exists(r => !r.Complete));
+        var found = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
+        return new Sought(found, found.IsEmpty ? goal.Needs : [], searches.Cut || others.Exists(r => !r.Complete));
+    }
+
+    private static ImmutableArray<IReadOnlyList<Act>> Unlike(IEnumerable<IReadOnlyList<Act>> sequences)
+    {
+        var kept = ImmutableArray.CreateBuilder<IReadOnlyList<Act>>();
+        foreach (var sequence in sequences)
+        {
+            if (!kept.Any(k => k.SequenceEqual(sequence)))
+            {
+                kept.Add(sequence);
+            }
+        }
+
+        return kept.ToImmutable();
     }
 
     private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;

@@ -50,12 +50,8 @@ internal struct State : IEquatable<State>
     /// <inheritdoc/>
     public override readonly int GetHashCode()
     {
-        var hash = 0UL;
-        for (var word = 0; word < Words; word++)
-        {
-            hash = BitOperations.RotateLeft(hash ^ this[word], 29) * 0xBF58476D1CE4E5B9UL;
-        }
-
+        var hash = (w0 * 0x9E3779B97F4A7C15UL) + (w1 * 0xBF58476D1CE4E5B9UL) + (w2 * 0x94D049BB133111EBUL) + (w3 * 0xD6E8FEB86659FD93UL);
+        hash ^= hash >> 29;
         return (int)(hash ^ (hash >> 32));
     }
 }

@@ -17,18 +17,22 @@ internal sealed class StateSpace
     private readonly int[] fieldOf = new int[Condition.Capacity];
     private readonly int film;
 
+    private readonly Stretch[] stretches;
+
     // Needs that hold by a facet that has one class only.
-    private readonly IndexSet always;
+    private readonly Standing always;
 
     /// <param name="start">The condition to start from.</param>
     /// <param name="values">By facet: the values that can come about, a bit each.</param>
-    /// <param name="effects">For each act its effects that can happen on this ground.</param>
+    /// <param name="effects">Effects that can happen on this ground.</param>
+    /// <param name="byAct">For each act its effects, by their places among those.</param>
     /// <param name="held">By facet and value: the needs that the value makes hold; null for a facet that nothing asks about.</param>
-    public StateSpace(Condition start, ulong[] values, Effect[][] effects, IndexSet[]?[] held)
+    public StateSpace(Condition start, ulong[] values, Effect[] effects, int[][] byAct, IndexSet[]?[] held)
     {
         this.start = start;
         this.values = values;
-        fields = Order(effects, held);
+        var can = Possible(effects, byAct);
+        fields = Order([.. can.OfType<Effect>()], held);
         Array.Fill(fieldOf, -1);
         for (var f = 0; f < fields.Length; f++)
         {
@@ -38,11 +42,18 @@ internal sealed class StateSpace
         film = fieldOf[Facets.Film.Index];
         foreach (var facet in Facets.All)
         {
-            always |= fieldOf[facet.Index] < 0 && held[facet.Index] is { } row ? row[start[facet]] : default;
+            always += fieldOf[facet.Index] < 0 && held[facet.Index] is { } row ? new Standing(row[start[facet]], default, default, 0) : default;
         }
 
         Start = Pack(start);
-        Acts = [.. effects.Select(Compile)];
+        var changes = Array.ConvertAll(can, Compile);
+        Acts = new Doing[byAct.Length];
+        for (var act = 0; act < Acts.Length; act++)
+        {
+            Acts[act] = Compile(byAct[act], changes, act);
+        }
+
+        stretches = Stretch.Of(fields);
     }
 
     /// <summary>The condition to start from.</summary>
@@ -66,31 +77,16 @@ internal sealed class StateSpace
         return state;
     }
 
-    /// <summary>The needs that hold of a state, and a number that it shares with every state that it can be compared with.</summary>
-    public IndexSet Satisfied(in State state, out ulong group)
+    /// <summary>What a state amounts to.</summary>
+    public Standing Of(in State state)
     {
-        var set = always;
-        group = 0;
-        foreach (var field in fields)
+        var standing = always;
+        foreach (var stretch in stretches)
         {
-            var at = field.Class(state);
-            set |= field.Held[at];
-            group += field.Groups[at];
+            standing += stretch.Of(state);
         }
 
-        return set;
-    }
-
-    /// <summary>Acts that change something in this state to what is not just worse.</summary>
-    public IndexSet Changing(in State state)
-    {
-        var set = default(IndexSet);
-        foreach (var field in fields)
-        {
-            set |= field.Betters[field.Class(state)];
-        }
-
-        return set;
+        return standing;
     }
 
     /// <summary>Is the old film gone? What an act costs hangs on it.</summary>
@@ -143,20 +139,6 @@ internal sealed class StateSpace
         }
 
         return false;
-    }
-
-    /// <summary>Is one state in every way at least as good as another?</summary>
-    public bool AtLeast(in State better, in State worse)
-    {
-        foreach (var field in fields)
-        {
-            if (((field.Order.AtLeast[field.Class(better)] >> field.Class(worse)) & 1) == 0)
-            {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     /// <summary>
@@ -230,7 +212,22 @@ internal sealed class StateSpace
 
     private bool Always(Test guard) => (values[guard.Facet.Index] & ~guard.Allowed) == 0;
 
-    private Field[] Order(Effect[][] effects, IndexSet[]?[] held)
+    // The effects that some act has and that can happen; null for the others.
+    private Effect?[] Possible(Effect[] effects, int[][] byAct)
+    {
+        var can = new Effect?[effects.Length];
+        foreach (var act in byAct)
+        {
+            foreach (var effect in act)
+            {
+                can[effect] ??= CanFire(effects[effect]) ? effects[effect] : null;
+            }
+        }
+
+        return can;
+    }
+
+    private Field[] Order(Effect[] effects, IndexSet[]?[] held)
     {
         // Facets that matter: asked about by a need, or by what changes one that matters. Film decides what acts cost.
         var matters = 1UL << Facets.Film.Index;
@@ -242,39 +239,53 @@ internal sealed class StateSpace
         for (var before = 0UL; before != matters; )
         {
             before = matters;
-            foreach (var effect in effects.SelectMany(e => e))
+            foreach (var effect in effects)
             {
-                if ((matters >> effect.Facet.Index & 1) != 0 && CanFire(effect))
+                if ((matters >> effect.Facet.Index & 1) == 0)
                 {
-                    foreach (var guard in effect.When)
-                    {
-                        matters |= Always(guard) ? 0 : 1UL << guard.Facet.Index;
-                    }
+                    continue;
+                }
+
+                foreach (var guard in effect.When)
+                {
+                    matters |= Always(guard) ? 0 : 1UL << guard.Facet.Index;
                 }
             }
         }
 
-        var some = matters;
-        var that = effects.SelectMany(e => e).Where(e => (some >> e.Facet.Index & 1) != 0 && CanFire(e)).ToArray();
+        var that = Array.FindAll(effects, e => (matters >> e.Facet.Index & 1) != 0);
         return [.. Field.Place(FacetOrder.Of(matters, values, held, that).Where(o => o.Count > 1), held)];
     }
 
-    private Doing Compile(Effect[] effects, int act)
+    private FieldChange? Compile(Effect? effect)
     {
-        var changes = new List<FieldChange>();
-        foreach (var effect in effects)
+        if (effect is null || fieldOf[effect.Facet.Index] is not (>= 0 and var f))
         {
-            if (fieldOf[effect.Facet.Index] is not (>= 0 and var f) || !CanFire(effect))
-            {
-                continue;
-            }
-
-            var order = fields[f].Order;
-            byte[] map = [.. order.First.Select(v => order.ClassOf[effect.From(v)])];
-            changes.Add(new FieldChange(f, [.. effect.When.Where(g => g.Facet != effect.Facet && !Always(g)).Select(Guard)], map));
+            return null;
         }
 
-        var doing = new Doing(changes, fields);
+        var order = fields[f].Order;
+        var map = new byte[order.Count];
+        for (var c = 0; c < map.Length; c++)
+        {
+            map[c] = order.ClassOf[effect.From(order.First[c])];
+        }
+
+        return new FieldChange(f, [.. effect.When.Where(g => g.Facet != effect.Facet && !Always(g)).Select(Guard)], map);
+    }
+
+    private Doing Compile(int[] effects, FieldChange?[] changes, int act)
+    {
+        var own = new List<FieldChange>(effects.Length);
+        foreach (var effect in effects)
+        {
+            if (changes[effect] is { } change)
+            {
+                own.Add(change);
+            }
+        }
+
+        var doing = new Doing(own, fields);
         for (var rest = doing.Writes; rest != 0; rest &= rest - 1)
         {
             fields[BitOperations.TrailingZeroCount(rest)].NoteBetters(act, doing.On(BitOperations.TrailingZeroCount(rest)));

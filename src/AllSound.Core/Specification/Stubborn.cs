@@ -7,24 +7,25 @@ namespace AllSound.Core.Specification;
 /// </summary>
 internal static class Stubborn
 {
-    // Beyond a few needs, looking for a smaller set costs more than it saves.
-    private const int Tries = 3;
+    // One need is looked at: more make the sets smaller, and cost about what that saves.
+    private const int Tries = 1;
 
-    /// <summary>The applicable acts to try, by place in the problem's list.</summary>
-    /// <param name="problem">The problem.</param>
-    /// <param name="state">The state.</param>
-    /// <param name="satisfied">Needs that hold now, drying clocks included.</param>
+    /// <summary>The applicable acts to try, by their places.</summary>
+    /// <param name="aim">What is to be reached.</param>
+    /// <param name="used">The acts, by their places, that may be used.</param>
+    /// <param name="now">What the state amounts to.</param>
     /// <param name="open">Needs that are still to come true on every way to the goal.</param>
-    public static IndexSet Choose(Problem problem, in State state, in IndexSet satisfied, in IndexSet open)
+    public static IndexSet Choose(Aim aim, in IndexSet used, in Standing now, in IndexSet open)
     {
-        var applicable = problem.Applicable(satisfied);
+        var satisfied = now.Satisfied;
+        var applicable = aim.Bench.Applicable(satisfied) & used;
 
         // An act that would change nothing for the better now begins no cheapest sequence, but what it interferes with still counts.
-        var useful = applicable & problem.Changing(state);
+        var useful = applicable & now.Betters;
         var best = useful;
         var fewest = useful.Count;
         var tries = Tries;
-        foreach (var need in problem.ByFewestGivers)
+        foreach (var need in aim.ByFewestGivers)
         {
             if (fewest <= 1 || tries == 0)
             {
@@ -37,7 +38,7 @@ internal static class Stubborn
             }
 
             tries--;
-            var chosen = Close(problem, satisfied, applicable, useful, problem.Achievers(need), fewest);
+            var chosen = Close(aim, used, satisfied, applicable, useful, aim.Achievers(need) & used, fewest);
             if (chosen is { } set && set.Count < fewest)
             {
                 best = set;
@@ -49,7 +50,7 @@ internal static class Stubborn
     }
 
     // Null when the set grows to no fewer applicable acts than are known already.
-    private static IndexSet? Close(Problem problem, in IndexSet satisfied, in IndexSet applicable, in IndexSet useful, IndexSet set, int fewest)
+    private static IndexSet? Close(Aim aim, in IndexSet used, in IndexSet satisfied, in IndexSet applicable, in IndexSet useful, IndexSet set, int fewest)
     {
         var done = default(IndexSet);
         while (true)
@@ -63,11 +64,11 @@ internal static class Stubborn
             done |= IndexSet.Of(a);
             if (applicable.Contains(a))
             {
-                set |= problem.Interference[a];
+                set |= aim.Bench.Interference[a] & used;
             }
             else
             {
-                set |= Enabling(problem, satisfied, set, problem.NeedsOf(a));
+                set |= Enabling(aim, used, satisfied, set, aim.Bench.NeedsOf[a]);
             }
 
             if ((set & useful).Count >= fewest)
@@ -78,14 +79,14 @@ internal static class Stubborn
     }
 
     // Of the needs that keep an act from being done, the one whose givers add least.
-    private static IndexSet Enabling(Problem problem, in IndexSet satisfied, in IndexSet set, in IndexSet needs)
+    private static IndexSet Enabling(Aim aim, in IndexSet used, in IndexSet satisfied, in IndexSet set, in IndexSet needs)
     {
         var unmet = needs - satisfied;
         var best = default(IndexSet);
         var least = int.MaxValue;
         for (var need = unmet.Next(0); need >= 0; need = unmet.Next(need + 1))
         {
-            var givers = problem.Achievers(need);
+            var givers = aim.Achievers(need) & used;
             var more = (givers - set).Count;
             if (more < least)
             {

@@ -14,8 +14,6 @@ internal sealed class Workbench
     private readonly GroundActs ground;
     private readonly int[] local = [];
 
-    // Pairs of acts: 0 not looked at yet, 1 the first outdoes the second, 2 it does not.
-    private readonly byte[] outdoes = [];
     private readonly IndexSet[] needing = [];
     private readonly IndexSet everyAct;
     private readonly IndexSet everyNeed;
@@ -43,13 +41,15 @@ internal sealed class Workbench
         }
 
         wanted |= more;
-        outdoes = new byte[Acts.Length * Acts.Length];
         local = Number(start, wanted, relevance);
         NeedsOf = [.. Acts.Select(a => Local(a.NeedSet))];
         Gives = [.. relevance.Gives.Select(g => Local(g))];
         var keeping = Relevance.GivesAmong(ground, [.. Acts.Where(a => !a.Strips)], start);
         var k = 0;
         GivesKeeping = [.. Acts.Select(a => a.Strips ? default : Local(keeping[k++]))];
+        CoatCounts = Enumerable
+            .Range(1, 5)
+            .Aggregate(default(IndexSet), (set, n) => Local(Treatment.Needs.Topcoats(n)) is >= 0 and var place ? set | IndexSet.Of(place) : set);
         needing = new IndexSet[Count];
         for (var a = 0; a < Acts.Length; a++)
         {
@@ -61,28 +61,17 @@ internal sealed class Workbench
             }
         }
 
-        States = new StateSpace(start, relevance.Values, [.. Acts.Select(a => ground.Effects(a).ToArray())], Held(relevance.Needs | wanted));
+        States = new StateSpace(start, relevance.Values, ground.Unlike, Array.ConvertAll(Acts, ground.Numbers), Held(relevance.Needs | wanted));
         var nibs = Local(Treatment.Needs.NibsOff);
         var split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - LandmarkGraph.OwnPlaces, nibs);
-        var now = States.Satisfied(States.Start, out _);
+        var now = States.Of(States.Start).Satisfied;
         Kept = new LandmarkGraph(split, GivesKeeping, now, nibs);
 
         // Whatever strips takes the film off, also where nothing here asks for that.
         var gone = Local(Treatment.Needs.FilmGone);
         Any = new LandmarkGraph(split, [.. Gives.Select((g, a) => Acts[a].Strips && gone >= 0 ? g | IndexSet.Of(gone) : g)], now, nibs);
+        OutdoneBy = [.. Enumerable.Range(0, Acts.Length).Select(Outdoing)];
         Interference = States.Interference(NeedsOf, [.. Acts.Select(a => a.Operation.Extent is Extent.Once)]);
-    }
-
-    /// <summary>Whatever the state, does one act leave it at least as good as another does?</summary>
-    public bool Outdoes(int better, int worse)
-    {
-        ref var known = ref outdoes[(better * Acts.Length) + worse];
-        if (known == 0)
-        {
-            known = States.Outdoes(better, worse) ? (byte)1 : (byte)2;
-        }
-
-        return known == 1;
     }
 
     /// <summary>The conditions that can come about, as far as they matter.</summary>
@@ -112,8 +101,14 @@ internal sealed class Workbench
     /// <summary>The same on ways on which the film is never stripped.</summary>
     public IndexSet[] GivesKeeping { get; } = [];
 
+    /// <summary>For each act, the others that ask for no more and, whatever the state, leave everything at least as good.</summary>
+    public IndexSet[] OutdoneBy { get; } = [];
+
     /// <summary>For each act, those whose order with it matters.</summary>
     public IndexSet[] Interference { get; } = [];
+
+    /// <summary>Needs that count finish coats.</summary>
+    public IndexSet CoatCounts { get; }
 
     /// <summary>Number of a need here, or -1 when it always holds.</summary>
     public int Local(Need need) => local[need.Index];
@@ -141,6 +136,17 @@ internal sealed class Workbench
         }
 
         return everyAct - blocked;
+    }
+
+    private IndexSet Outdoing(int act)
+    {
+        var set = default(IndexSet);
+        for (var a = 0; a < Acts.Length; a++)
+        {
+            set |= a != act && NeedsOf[a].IsSubsetOf(NeedsOf[act]) && States.Outdoes(a, act) ? IndexSet.Of(a) : default;
+        }
+
+        return set;
     }
 
     // Needs about drying always hold once everything is dry; so does a need that holds by a facet that no act changes.

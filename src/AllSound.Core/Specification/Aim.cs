@@ -1,0 +1,82 @@
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>What is to be reached on a surface and by which acts, whatever it costs: what all searches for it have in common.</summary>
+internal sealed class Aim
+{
+    private readonly IndexSet strips;
+    private readonly IndexSet[] achievers;
+
+    /// <param name="bench">What matters on the surface.</param>
+    /// <param name="goal">What must hold at the end.</param>
+    /// <param name="allows">Which of the acts may be used; null for all.</param>
+    public Aim(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows)
+    {
+        Bench = bench;
+        Goal = bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index)));
+        achievers = new IndexSet[bench.Count];
+        for (var i = 0; i < bench.Acts.Length; i++)
+        {
+            if (allows is null || allows(bench.Acts[i]))
+            {
+                Allowed |= IndexSet.Of(i);
+                strips |= bench.Acts[i].Strips ? IndexSet.Of(i) : default;
+                for (var n = bench.Gives[i].Next(0); n >= 0; n = bench.Gives[i].Next(n + 1))
+                {
+                    achievers[n] |= IndexSet.Of(i);
+                }
+            }
+        }
+
+        Any = new NeedLandmarks(Goal, Allowed, bench.NeedsOf, bench.Gives, bench.Count);
+        Bare = new NeedLandmarks(Goal, Allowed - strips, bench.NeedsOf, bench.Gives, bench.Count);
+        Keeping = new NeedLandmarks(Goal, Allowed - strips, bench.NeedsOf, bench.GivesKeeping, bench.Count);
+        ByFewestGivers = [.. Any.All.Indexes().OrderBy(n => achievers[n].Count)];
+        (CanKeep, CanStrip) = Ways();
+        Allowed -= CanStrip ? default : strips;
+    }
+
+    /// <summary>What matters on the surface.</summary>
+    public Workbench Bench { get; }
+
+    /// <summary>What must hold at the end.</summary>
+    public IndexSet Goal { get; }
+
+    /// <summary>The acts (by their places) that may be used.</summary>
+    public IndexSet Allowed { get; }
+
+    /// <summary>Needs on which every way hangs.</summary>
+    public NeedLandmarks Any { get; }
+
+    /// <summary>Needs on which every way hangs once the film is off.</summary>
+    public NeedLandmarks Bare { get; }
+
+    /// <summary>Needs on which every way hangs on which the film is kept.</summary>
+    public NeedLandmarks Keeping { get; }
+
+    /// <summary>Needs that the goal can hang on, those with fewest givers first.</summary>
+    public int[] ByFewestGivers { get; }
+
+    /// <summary>Is there a way on which the film that there is now is kept?</summary>
+    public bool CanKeep { get; }
+
+    /// <summary>Is there a way on which the film is stripped, or is it off already and there is a way?</summary>
+    public bool CanStrip { get; }
+
+    /// <summary>Acts (by their places) that could give a need.</summary>
+    public IndexSet Achievers(int need) => achievers[need];
+
+    private (bool Keep, bool Strip) Ways()
+    {
+        if (Bench.States.FilmGone(Bench.States.Start))
+        {
+            return (false, AnyWay.Exists(this, Goal, Allowed, Bench.Gives, Any));
+        }
+
+        var gone = Bench.Local(Needs.FilmGone);
+        var bare = gone < 0 ? Goal : Goal | IndexSet.Of(gone);
+        return (AnyWay.Exists(this, Goal, Allowed - strips, Bench.GivesKeeping, Keeping), !strips.IsEmpty && AnyWay.Exists(this, bare, Allowed, Bench.Gives, Any));
+    }
+}
