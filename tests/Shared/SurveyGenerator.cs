@@ -141,6 +141,8 @@ public static class SurveyGenerator
 
     private static Facts Facts(Random random, bool bare)
     {
+        // Drawn below in its turn; a small stain is a faint one here.
+        double? stain = null;
         var loose = bare || random.Next(2) == 0 ? 0 : Math.Round(random.NextDouble() * 0.4, 2);
         return new Facts
         {
@@ -159,7 +161,8 @@ public static class SurveyGenerator
             Moisture = Maybe(random, () => Pick(random, Moisture.Dry, Moisture.Dry, Moisture.Dry, Moisture.Drying, Moisture.Damp, Moisture.Wet)),
             DampSource = Maybe(random, () => Pick(random, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open)),
             Ph = random.Next(8) == 0 ? random.Next(6, 14) : null,
-            WaterStainShare = random.Next(6) == 0 ? Math.Round(random.NextDouble() * 0.1, 3) : null,
+            WaterStainShare = stain = random.Next(6) == 0 ? Math.Round(random.NextDouble() * 0.1, 3) : null,
+            FaintStain = stain < 0.04 ? true : null,
             Tar = random.Next(10) == 0 ? true : null,
             Ink = random.Next(12) == 0 ? true : null,
             Knots = Maybe(random, () => random.Next(0, 6)),

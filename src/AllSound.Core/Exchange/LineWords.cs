@@ -41,6 +41,7 @@ internal static class LineWords
         ["sb_knot"] = "knotting knots shellac",
         ["sb_stain_shellac"] = "stain block shellac spot stains",
         ["sb_stain_alkyd"] = "stain block oil based solvent stains",
+        ["sb_stain_wb"] = "stain block water based waterborne faint stains",
         ["se_mist"] = "mist coat watered thinned emulsion new plaster",
         ["se_plaster"] = "seal plaster sealer",
         ["se_stabilise"] = "stabilising solution stabilise chalky powdery",

@@ -62,9 +62,9 @@ internal sealed partial class SurveyReader
 
     private void ReadStains(bool wood, double bare)
     {
-        Known(F.WaterStain, facts.WaterStainShare is { } stain ? Live(stain > 0) : null, Bleed.None, Resolved.Assumed, "water stains", null);
-        Known(F.Tar, facts.Tar is { } tar ? Live(tar) : null, Bleed.None, Resolved.Assumed, "nicotine or soot", null);
-        Known(F.Ink, facts.Ink is { } ink ? Live(ink) : null, Bleed.None, Resolved.Assumed, "ink or marker", null);
+        Known(F.WaterStain, facts.WaterStainShare is { } stain ? Stain(stain > 0) : null, Bleed.None, Resolved.Assumed, "water stains", null);
+        Known(F.Tar, facts.Tar is { } tar ? Stain(tar) : null, Bleed.None, Resolved.Assumed, "nicotine or soot", null);
+        Known(F.Ink, facts.Ink is { } ink ? Stain(ink) : null, Bleed.None, Resolved.Assumed, "ink or marker", null);
         var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous;
         var bareSoftwood = softwood && bare >= 1;
         Known(
@@ -87,9 +87,9 @@ internal sealed partial class SurveyReader
         var stain = facts.WaterStainShare ?? 0;
         // 100 mm round a round stain of that area.
         var stainM2 = stain > 0 ? Math.Min(area, Math.PI * Math.Pow(Math.Sqrt(stain * area / Math.PI) + 0.1, 2)) : 0;
-        if (stainM2 == 0 && (condition.Get(F.Tar) == Bleed.Live || condition.Get(F.Ink) == Bleed.Live))
+        if (stainM2 == 0 && (Shows(F.Tar) || Shows(F.Ink)))
         {
-            stainM2 = condition.Get(F.Tar) == Bleed.Live ? area : Math.Min(area, 0.1);
+            stainM2 = Shows(F.Tar) ? area : Math.Min(area, 0.1);
         }
 
         var joint = facts.OpenJointM ?? (condition.Get(F.Joint) == Joint.Open ? Math.Max(measured.LengthM, 1) : 0);

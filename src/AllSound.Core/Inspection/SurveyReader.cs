@@ -118,6 +118,13 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 
     private static Presence? Yes(bool? value) => value is { } v ? Yes(v) : null;
 
+    private Bleed Stain(bool value) =>
+        !value ? Bleed.None
+        : facts.FaintStain == true ? Bleed.Faint
+        : Bleed.Live;
+
+    private bool Shows(Facet<Bleed> facet) => condition.Get(facet) is Bleed.Live or Bleed.Faint;
+
     private static Bleed Live(bool value) => value ? Bleed.Live : Bleed.None;
 
     private static Soundness? Fails(bool? value) => value is { } v ? (v ? Soundness.Failing : Soundness.Sound) : null;

@@ -88,7 +88,7 @@ public sealed record Section(
             Math.Round(extents.BareM2 / area, 4),
             Math.Round(extents.LooseM2 / area, 4),
             Facets.Edges.ValueName(condition[Facets.Edges]),
-            condition.Get(Facets.WaterStain) == Bleed.Live ? Math.Round(extents.StainM2 / area, 4) : 0,
+            condition.Get(Facets.WaterStain) is Bleed.Live or Bleed.Faint ? Math.Round(extents.StainM2 / area, 4) : 0,
             condition.Get(Facets.Knots) == Bleed.Live ? extents.Knots : 0,
             condition.Get(Facets.Joint) == Surfaces.Joint.Open,
             condition.Get(Facets.Powder) == Surfaces.Powder.Friable,

@@ -62,6 +62,9 @@ public sealed record Facts
     /// <summary>Share stained by an old leak; 0: none.</summary>
     public double? WaterStainShare { get; init; }
 
+    /// <summary>Are the stains faint, a pale mark without a dark edge? Unknown is taken as no.</summary>
+    public bool? FaintStain { get; init; }
+
     /// <summary>Nicotine, soot or tar.</summary>
     public bool? Tar { get; init; }
 

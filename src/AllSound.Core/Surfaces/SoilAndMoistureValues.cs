@@ -88,4 +88,7 @@ public enum Bleed : byte
 
     /// <summary>Blocked.</summary>
     Blocked,
+
+    /// <summary>There, and faint: a waterborne block holds it too.</summary>
+    Faint,
 }

@@ -159,7 +159,7 @@ public static class Needs
     public static ImmutableArray<Need> All => Operations.AllNeeds;
 
     private static Need Stain(string id, string title, string consequence, Facet<Bleed> facet) =>
-        Add(id, title, consequence, Severity.Fails, Practice, facet.IsNot(Bleed.Live));
+        Add(id, title, consequence, Severity.Fails, Practice, facet.Is(Bleed.None, Bleed.Blocked));
 
     private static Need Dries(string id, string title, string consequence, Drying clock) =>
         NeedRegistry.Register(id, title, consequence, Severity.Fails, Practice, [], clock: clock);

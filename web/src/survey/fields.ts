@@ -180,6 +180,12 @@ export const groups: FieldGroup[] = [
     title: "Stains",
     fields: [
       { key: "waterStainShare", kind: "percent", label: "Water stain", help: "Ring or patch of an old leak." },
+      {
+        key: "faintStain",
+        kind: "yesno",
+        label: "Stains are faint",
+        help: "Pale, no dark edge: waterborne block will do.",
+      },
       { key: "tar", kind: "yesno", label: "Nicotine or soot", help: "Alkaline wipe comes away brown." },
       { key: "ink", kind: "yesno", label: "Ink or marker", help: "Bleeds through every coat." },
       {

@@ -14,6 +14,13 @@ internal static class Sealing
     internal static readonly ImmutableArray<string> Fumes = ["Ventilate; no flame or spark."];
     internal static readonly ImmutableArray<string> FumeWear = ["half mask A2P3", "gloves"];
     private static readonly Need OnPlaster = Ground("on-plaster", "the substrate is plaster or board", SubstrateFamily.Plaster);
+    private static readonly ImmutableArray<Need> FaintOnly =
+    [
+        Faint("water-stain-faint", "the water stain is faint", F.WaterStain),
+        Faint("tar-faint", "nicotine and soot have left a faint stain only", F.Tar),
+        Faint("ink-faint", "ink and dye have left a faint stain only", F.Ink),
+    ];
+
     private static readonly Need SomethingToBind = NeedRegistry.Register(
         "something-to-bind",
         "there is old film to bind, or plaster under it",
@@ -164,6 +171,25 @@ internal static class Sealing
         },
         new()
         {
+            Id = "sb_stain_wb",
+            Group = Group.StainBlock,
+            Title = "Block a faint stain with waterborne stain block",
+            Do = "Spot and 100 mm round it, two coats, 2 to 4 hours between; where it shows after 24 hours, block it with shellac.",
+            Role = CoatRole.Spot,
+            Products = [WallCoatings.StainBlockWater],
+            Coats = 2,
+            Needs = [GroundNeeds.EdgesHeld, GroundNeeds.PowderBound, GroundNeeds.SoilOff, .. FaintOnly, .. Takes(CoatFamily.WaterEnamel)],
+            Gives = Blocked(Bleed.Faint),
+            Extent = Extent.Stain,
+            Rate = 5,
+            FixedHours = 0.3,
+            Accept = "nothing shows after 24 hours",
+            Hazard = 0.3,
+            School = "S20 waterborne",
+            Source = Source.Usual,
+        },
+        new()
+        {
             Id = "sb_tannin",
             Group = Group.StainBlock,
             Title = "Block tannin with two coats of waterborne stain block",
@@ -202,8 +228,20 @@ internal static class Sealing
         },
     ];
 
-    internal static ImmutableArray<Effect> StainBlocked =>
-        [Set(F.WaterStain, Bleed.Blocked, F.WaterStain.Is(Bleed.Live)), Set(F.Tar, Bleed.Blocked, F.Tar.Is(Bleed.Live)), Set(F.Ink, Bleed.Blocked, F.Ink.Is(Bleed.Live))];
+    internal static ImmutableArray<Effect> StainBlocked => Blocked(Bleed.Live, Bleed.Faint);
+
+    private static ImmutableArray<Effect> Blocked(params Bleed[] from) =>
+        [.. new[] { F.WaterStain, F.Tar, F.Ink }.Select(stain => Set(stain, Bleed.Blocked, stain.Is(from)))];
+
+    private static Need Faint(string id, string title, Facet<Bleed> stain) =>
+        NeedRegistry.Register(
+            id,
+            title,
+            "Waterborne stain block holds a faint mark only: a strong one comes through within days.",
+            Severity.Fails,
+            Source.Usual,
+            [stain.IsNot(Bleed.Live)]
+        );
 
     private static ImmutableArray<Need> Takes(CoatFamily family) => [Compatibility.SpotTakes(family), Compatibility.FilmKeyed(family)];
 
