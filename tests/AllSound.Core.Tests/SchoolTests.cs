@@ -82,6 +82,61 @@ public sealed class SchoolTests
         Assert.True(followed, $"{question} {school} is followed nowhere");
     }
 
+    public static TheoryData<string, string> Manners
+    {
+        get
+        {
+            var data = new TheoryData<string, string>();
+            foreach (var question in Questions.All.Where(q => q.Turns == Turns.Manner))
+            {
+                foreach (var school in question.Schools)
+                {
+                    data.Add(question.Id, school.Id);
+                }
+            }
+
+            return data;
+        }
+    }
+
+    /// <summary>How a step is done is said at the step, and changes neither the steps nor what they cost.</summary>
+    [Theory]
+    [MemberData(nameof(Manners))]
+    public void A_manner_is_said_at_its_steps_and_changes_no_step(string question, string school)
+    {
+        var rules = ImmutableDictionary<string, string>.Empty.Add(question, school);
+        var says = $"House rule {question}, {Questions.Find(question)!.Title}: {Questions.Find(question)!.Find(school)!.Title}.";
+        var filled = Good with { FillShare = 0.02, OpenJointM = 3 };
+        var sash = Surface(Element.Window, "sw", filled, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
+        var skirting = Surface(Element.Skirting, "sw", filled, [Coat("alkyd_gloss")]);
+        var said = 0;
+        foreach (var surface in (Surface[])[OldWall, OldTrim, sash, skirting])
+        {
+            var plain = Specify(surface);
+            var ruled = Specify(surface, with: j => j with { HouseRules = rules });
+            Assert.Equal(plain.Options.Select(o => o.Criteria), ruled.Options.Select(o => o.Criteria));
+            Assert.Equal(plain.Options.SelectMany(o => o.Steps).Select(s => s.Act.Id), ruled.Options.SelectMany(o => o.Steps).Select(s => s.Act.Id));
+            Assert.All(plain.Options.SelectMany(o => o.Steps), s => Assert.Empty(s.Manner));
+            foreach (var step in ruled.Options.SelectMany(o => o.Steps))
+            {
+                var at = Questions.Find(question)!.At(step.Act.Operation, surface.Element);
+                Assert.Equal(at ? [says] : [], step.Manner);
+                said += at ? 1 : 0;
+            }
+        }
+
+        Assert.True(said > 0, $"{question} is said nowhere");
+    }
+
+    [Fact]
+    public void A_surface_may_be_done_in_a_manner_of_its_own_and_the_papers_say_which()
+    {
+        var own = OldWall with { Brief = OldWall.Brief with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S21", "hand") } };
+        var ruled = Specify(own, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S21", "tape") });
+        var said = ruled.Options.SelectMany(o => o.Steps).SelectMany(s => s.Manner).Distinct().ToList();
+        Assert.Equal(["House rule S21, edges: steady hand, shield."], said);
+    }
+
     [Fact]
     public void The_other_school_stays_in_sight_with_what_it_would_change()
     {

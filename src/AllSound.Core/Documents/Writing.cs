@@ -122,7 +122,7 @@ public static class Writing
             }
 
             blocks.Add(Block.Say(step.Act.Operation.Do));
-            blocks.Add(Block.List(Facts(step, safety)));
+            blocks.Add(Block.List(Facts(step, safety, CoatShade.For(step.Act, option.Steps.Skip(step.Number).Select(s => s.Act), surface))));
         }
 
         Add(blocks, "It assumes", option.Assumes);
@@ -132,9 +132,14 @@ public static class Writing
         return blocks.ToImmutable();
     }
 
-    private static IEnumerable<string> Facts(Step step, StepSafety safety)
+    private static IEnumerable<string> Facts(Step step, StepSafety safety, string? tint)
     {
         yield return $"Why: {Because(step)}";
+        foreach (var manner in step.Manner)
+        {
+            yield return manner;
+        }
+
         if (step.WaitBefore > 0)
         {
             yield return $"Wait {Number(step.WaitBefore)} h before it.";
@@ -148,6 +153,11 @@ public static class Writing
         if (step.Act.Product is not null && HandTools.Mixing(step.Act) is { Length: > 0 } mixing)
         {
             yield return $"Mixing: {mixing}";
+        }
+
+        if (tint is not null)
+        {
+            yield return $"Tint: {tint}";
         }
 
         if (step.Act.Operation.Tool is { } tool)
@@ -259,7 +269,11 @@ public static class Writing
             var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
             var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
             var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
-            blocks.Add(Block.Checks([$"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{wear}"]));
+            blocks.Add(
+                Block.Checks([
+                    $"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}",
+                ])
+            );
         }
 
         if (ElementOrders.For(surface) is { } order)

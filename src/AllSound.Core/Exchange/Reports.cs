@@ -122,6 +122,8 @@ public sealed record WaitReport(double? Least, double? Advised, double? Latest);
 /// <param name="Overnight">What to do with the tools overnight.</param>
 /// <param name="Microns">Dry film of one coat, micrometres; null when it is no coat.</param>
 /// <param name="Role">The part it plays as a coat.</param>
+/// <param name="Manner">What the house rules say of how it is done, as sentences.</param>
+/// <param name="Tint">What to have it tinted to; null where that is no matter.</param>
 public sealed record StepReport(
     int N,
     string Operation,
@@ -156,7 +158,9 @@ public sealed record StepReport(
     string? Shut,
     string? Overnight,
     int? Microns,
-    CoatRole Role
+    CoatRole Role,
+    ImmutableArray<string> Manner,
+    string? Tint
 );
 
 /// <summary>Money.</summary>

@@ -81,7 +81,9 @@ internal static class Stepping
             HandTools.Shut(act, surface)?.Say,
             act.Product is { } used && operation.Role != CoatRole.None ? HandTools.Overnight(used) : null,
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
-            operation.Role
+            operation.Role,
+            step.Manner,
+            CoatShade.For(act, option.Steps.Skip(step.Number).Select(s => s.Act), surface)
         );
     }
 

@@ -96,6 +96,21 @@ public sealed class Firm
         return null;
     }
 
+    /// <summary>What the rules say of the manner of a step, a sentence for each.</summary>
+    public static ImmutableArray<string> Manner(ImmutableDictionary<string, string> rules, Act act, Element element)
+    {
+        ArgumentNullException.ThrowIfNull(rules);
+        ArgumentNullException.ThrowIfNull(act);
+        return
+        [
+            .. Questions
+                .All.Where(q => q.Turns == Turns.Manner && q.At(act.Operation, element))
+                .Select(q => (Question: q, School: rules.TryGetValue(q.Id, out var id) ? q.Find(id) : null))
+                .Where(x => x.School is not null)
+                .Select(x => $"House rule {x.Question.Id}, {x.Question.Title}: {x.School!.Title}."),
+        ];
+    }
+
     /// <summary>Does the act belong to a school?</summary>
     public static bool Belongs(School school, Act act) =>
         school.Operations.Contains(act.Operation.Id) || (act.Product is { } product && act.Operation.Role != CoatRole.Spot && school.Products.Contains(product.Id));

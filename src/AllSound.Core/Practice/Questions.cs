@@ -1,5 +1,7 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Practice;
 
@@ -46,6 +48,7 @@ public static class Questions
             "S3",
             "filling",
             "by what the filler must hold to; exposed filler is always sealed",
+            In(Group.Fill),
             new("after-sealer", "after the sealer where edges keep lifting"),
             new("before-primer", "before the primer on firm work")
         ),
@@ -53,10 +56,18 @@ public static class Questions
             "S4",
             "sanding",
             "keying comes before the coat, denibbing after it; re-prime where it is sanded through",
+            In(Group.Abrade),
             new("before-priming", "before priming"),
             new("prime-then-sand", "prime, then sand")
         ),
-        Manner("S5", "washing", "decontaminate before abrading, dust off after", new("before-abrading", "before abrading"), new("after-dry-work", "after all dry work")),
+        Manner(
+            "S5",
+            "washing",
+            "decontaminate before abrading, dust off after",
+            In(Group.Clean),
+            new("before-abrading", "before abrading"),
+            new("after-dry-work", "after all dry work")
+        ),
         Steps(
             "S6",
             "cleaner",
@@ -81,7 +92,7 @@ public static class Questions
             new("bare", "to bare", Strips),
             new("firm-edge", "to a firm edge, bind what lifts, keep and key what resists", "se_peelbond", "ls_feather", "ls_feather_wet")
         ),
-        Manner("S9", "grit", "by purpose: remove, level, key, denib", new("coarse", "coarse: 60 to 120"), new("fine", "fine: 180 to 320")),
+        Manner("S9", "grit", "by purpose: remove, level, key, denib", In(Group.Abrade, Group.Denib), new("coarse", "coarse: 60 to 120"), new("fine", "fine: 180 to 320")),
         Steps(
             "S10",
             "abrade wet or dry",
@@ -107,20 +118,29 @@ public static class Questions
             "S13",
             "wait between coats",
             "least, advised and latest are shown; the plan waits as advised",
+            Coats,
             new("label", "the least on the label"),
             new("longer", "longer than the label; next day")
         ),
-        Manner("S14", "joint filler wait", "the longer", new("short", "30 minutes"), new("long", "2 hours and more, and be sure")),
-        Manner("S15", "film", "the product's film target", new("liberal", "liberal coats"), new("thin", "thin, and more coats")),
-        Manner("S16", "thinning", "per product, with an alarm past its cap", new("first-or-spray", "first coat or spray only, within the cap"), new("none", "none")),
+        Manner("S14", "joint filler wait", "the longer", In(Group.Caulk), new("short", "30 minutes"), new("long", "2 hours and more, and be sure")),
+        Manner("S15", "film", "the product's film target", OverAll, new("liberal", "liberal coats"), new("thin", "thin, and more coats")),
+        Manner(
+            "S16",
+            "thinning",
+            "per product, with an alarm past its cap",
+            (o, _) => o.Role != CoatRole.None && o.Dilution is null,
+            new("first-or-spray", "first coat or spray only, within the cap"),
+            new("none", "none")
+        ),
         Manner(
             "S17",
             "mixing",
             "a property of the product",
+            Coats,
             new("box", "stir hard, pour between cans, box all cans of a colour"),
             new("still", "never stir a gel paint")
         ),
-        Manner("S18", "topcoats", "hiding computed, two for durability", new("two", "two"), new("one", "one over a good primer; inspect, then decide")),
+        Manner("S18", "topcoats", "hiding computed, two for durability", Finish, new("two", "two"), new("one", "one over a good primer; inspect, then decide")),
         Steps(
             "S19",
             "sheen on walls",
@@ -135,19 +155,21 @@ public static class Questions
             Of("solvent", "solvent enamel", ["uc_alkyd", "tc_gloss"], SolventTrim),
             Of("waterborne", "waterborne enamel", ["uc_wb", "tc_wb_trim"], WaterTrim)
         ),
-        Manner("S21", "edges", "by skill and element; grease spoils the bond", new("tape", "tape all"), new("hand", "steady hand, shield")),
+        Manner("S21", "edges", "by skill and element; grease spoils the bond", Finish, new("tape", "tape all"), new("hand", "steady hand, shield")),
         Manner(
             "S22",
             "paint on glass",
             "either; the finished lap is the same, 1.6 to 2 mm",
+            On(Finish, Element.Window, Element.Door),
             new("tape-back", "tape set back 1.6 to 2 mm"),
             new("scrape", "paint over, scrape inset when dry")
         ),
-        Manner("S23", "fittings", "per item, with a refit list", new("off", "take off"), new("mask", "mask or work round")),
+        Manner("S23", "fittings", "per item, with a refit list", In(Group.Protect), new("off", "take off"), new("mask", "mask or work round")),
         Manner(
             "S24",
             "overnight, same colour",
             "by paint base and tomorrow's colour",
+            OverAll,
             new("bag", "bag or water, no wash, a fresh bag every night"),
             new("wash", "wash and wrap")
         ),
@@ -155,14 +177,23 @@ public static class Questions
             "S25",
             "tools",
             "a tool's life in the store",
+            Coats,
             new("old-for-rough", "new brushes on primer first, old stiff ones for masonry joints"),
             new("best", "best quality throughout, wet a new sleeve")
         ),
-        Manner("S26", "cutting in", "per coat, for a wet join", new("per-coat", "per coat"), new("both-first", "both cut-in coats first")),
+        Manner(
+            "S26",
+            "cutting in",
+            "per coat, for a wet join",
+            On(Finish, Element.Wall, Element.Ceiling),
+            new("per-coat", "per coat"),
+            new("both-first", "both cut-in coats first")
+        ),
         Manner(
             "S27",
             "trim and walls",
             "by who holds the trades",
+            On(Finish, Element.Skirting, Element.Architrave, Element.Frame, Element.Sill),
             new("in-place", "trim fixed and painted in place"),
             new("loose", "trim painted loose on all faces, fixed after, touched up")
         ),
@@ -181,7 +212,14 @@ public static class Questions
             new("convert", "convert, and coat all over with one product", "dc_rust_convert", "sp_metal_one", "tc_metal"),
             new("build", "abrade, prime, undercoat, topcoats", "sp_metal", "pr_steel", "pr_epoxy")
         ),
-        Manner("S30", "junction cracks", "by movement, visibility and sanding", new("caulk", "flexible caulk"), new("filler", "filler, where nothing moves")),
+        Manner(
+            "S30",
+            "junction cracks",
+            "by movement, visibility and sanding",
+            In(Group.Caulk),
+            new("caulk", "flexible caulk"),
+            new("filler", "filler, where nothing moves")
+        ),
         Steps(
             "S31",
             "economy",
@@ -215,5 +253,20 @@ public static class Questions
             Default = why,
         };
 
-    private static Question Manner(string id, string title, string why, params School[] schools) => Steps(id, title, why, schools) with { Turns = Turns.Manner };
+    private static Question Manner(string id, string title, string why, Func<Operation, Element, bool> at, params School[] schools) =>
+        Steps(id, title, why, schools) with
+        {
+            Turns = Turns.Manner,
+            At = at,
+        };
+
+    private static bool Coats(Operation operation, Element element) => operation.Role != CoatRole.None;
+
+    private static bool OverAll(Operation operation, Element element) => operation.Role is not (CoatRole.None or CoatRole.Spot);
+
+    private static bool Finish(Operation operation, Element element) => operation.Role == CoatRole.Finish;
+
+    private static Func<Operation, Element, bool> In(params Group[] groups) => (o, _) => groups.Contains(o.Group);
+
+    private static Func<Operation, Element, bool> On(Func<Operation, Element, bool> at, params Element[] elements) => (o, e) => at(o, e) && elements.Contains(e);
 }

@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Practice;
 
@@ -46,6 +48,9 @@ public sealed record Question
 
     /// <summary>By what the program decides where no house rule is set, and why.</summary>
     public required string Default { get; init; }
+
+    /// <summary>The steps at which the answer is said, by operation and element, for what turns on manner.</summary>
+    public Func<Operation, Element, bool> At { get; init; } = (_, _) => false;
 
     /// <summary>The school with this id, or null.</summary>
     public School? Find(string id) => Schools.FirstOrDefault(s => s.Id == id);

@@ -21,6 +21,7 @@ public sealed record Link(Need Need, int? For);
 /// <param name="Spend">What it uses.</param>
 /// <param name="Before">The condition it starts from.</param>
 /// <param name="After">The condition it leaves.</param>
+/// <param name="Manner">What the house rules say of how it is done, as sentences.</param>
 public sealed record Step(
     int Number,
     Act Act,
@@ -30,7 +31,8 @@ public sealed record Step(
     ImmutableArray<string> Assumes,
     Spend Spend,
     Condition Before,
-    Condition After
+    Condition After,
+    ImmutableArray<string> Manner
 );
 
 /// <summary>What an option costs, by each criterion.</summary>

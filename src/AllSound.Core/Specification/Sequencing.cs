@@ -109,7 +109,8 @@ internal static class Sequencing
                     Assumptions(appraised, act, t.Before, said),
                     Costing.Of(act, appraised.Extents, rates, t.Before.Get(Facets.Film) == Film.None),
                     t.Before,
-                    t.After
+                    t.After,
+                    []
                 )
             );
         }

@@ -32,6 +32,7 @@ function StepRow({ option, step, full }: { option: string; step: Step; full: boo
         </h3>
         <p>{step.do}</p>
         <dl>
+          {step.tint && row("tint", step.tint)}
           {step.dilution && row("thin", step.dilution)}
           {step.tool && row("tool", step.tool)}
           {advised != null &&
@@ -44,6 +45,11 @@ function StepRow({ option, step, full }: { option: string; step: Step; full: boo
           {step.waste && row("waste", step.waste)}
           {step.forOthers && row("others", step.forOthers)}
         </dl>
+        {step.manner.map((m) => (
+          <p key={m} className="house">
+            {m}
+          </p>
+        ))}
         {step.assumes.map((a) => (
           <p key={a} className="presumed">
             {a}
