@@ -31,6 +31,8 @@ public sealed class AimTests
             if (bare is { } stripped)
             {
                 Assert.Equal(stripped, aim.Aim.CanStrip);
+                Assert.Equal(stripped, aim.Aim.Stripped().CanStrip);
+                Assert.False(aim.Aim.Stripped().CanKeep);
             }
         }
     }

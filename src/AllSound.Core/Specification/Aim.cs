@@ -6,6 +6,8 @@ namespace AllSound.Core.Specification;
 /// <summary>What is to be reached on a surface and by which acts, whatever it costs: what all searches for it have in common.</summary>
 internal sealed class Aim
 {
+    private readonly Func<Act, bool>? allows;
+    private readonly IndexSet allowed;
     private readonly IndexSet strips;
     private readonly IndexSet[] achievers;
 
@@ -13,15 +15,19 @@ internal sealed class Aim
     /// <param name="goal">What must hold at the end.</param>
     /// <param name="allows">Which of the acts may be used; null for all.</param>
     public Aim(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows)
+        : this(bench, bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index))), allows) => (CanKeep, CanStrip) = Ways();
+
+    private Aim(Workbench bench, IndexSet goal, Func<Act, bool>? allows)
     {
         Bench = bench;
-        Goal = bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index)));
+        Goal = goal;
+        this.allows = allows;
         achievers = new IndexSet[bench.Count];
         for (var i = 0; i < bench.Acts.Length; i++)
         {
             if (allows is null || allows(bench.Acts[i]))
             {
-                Allowed |= IndexSet.Of(i);
+                allowed |= IndexSet.Of(i);
                 strips |= bench.Acts[i].Strips ? IndexSet.Of(i) : default;
                 for (var n = bench.Gives[i].Next(0); n >= 0; n = bench.Gives[i].Next(n + 1))
                 {
@@ -30,13 +36,14 @@ internal sealed class Aim
             }
         }
 
-        Any = new NeedLandmarks(Goal, Allowed, bench.NeedsOf, bench.Gives, bench.Count);
-        Bare = new NeedLandmarks(Goal, Allowed - strips, bench.NeedsOf, bench.Gives, bench.Count);
-        Keeping = new NeedLandmarks(Goal, Allowed - strips, bench.NeedsOf, bench.GivesKeeping, bench.Count);
+        Any = new NeedLandmarks(Goal, allowed, bench.NeedsOf, bench.Gives, bench.Count);
+        Bare = new NeedLandmarks(Goal, allowed - strips, bench.NeedsOf, bench.Gives, bench.Count);
+        Keeping = new NeedLandmarks(Goal, allowed - strips, bench.NeedsOf, bench.GivesKeeping, bench.Count);
         ByFewestGivers = [.. Any.All.Indexes().OrderBy(n => achievers[n].Count)];
-        (CanKeep, CanStrip) = Ways();
-        Allowed -= CanStrip ? default : strips;
     }
+
+    /// <summary>The same with the old film off at the end.</summary>
+    public Aim Stripped() => new(Bench, Goal | Gone, allows) { CanStrip = CanStrip };
 
     /// <summary>What matters on the surface.</summary>
     public Workbench Bench { get; }
@@ -44,8 +51,8 @@ internal sealed class Aim
     /// <summary>What must hold at the end.</summary>
     public IndexSet Goal { get; }
 
-    /// <summary>The acts (by their places) that may be used.</summary>
-    public IndexSet Allowed { get; }
+    /// <summary>The acts (by their places) that may be used. Where stripping leads nowhere, none that strips.</summary>
+    public IndexSet Allowed => CanStrip ? allowed : allowed - strips;
 
     /// <summary>Needs on which every way hangs.</summary>
     public NeedLandmarks Any { get; }
@@ -60,23 +67,19 @@ internal sealed class Aim
     public int[] ByFewestGivers { get; }
 
     /// <summary>Is there a way on which the film that there is now is kept?</summary>
-    public bool CanKeep { get; }
+    public bool CanKeep { get; private init; }
 
     /// <summary>Is there a way on which the film is stripped, or is it off already and there is a way?</summary>
-    public bool CanStrip { get; }
+    public bool CanStrip { get; private init; }
 
     /// <summary>Acts (by their places) that could give a need.</summary>
     public IndexSet Achievers(int need) => achievers[need];
 
-    private (bool Keep, bool Strip) Ways()
-    {
-        if (Bench.States.FilmGone(Bench.States.Start))
-        {
-            return (false, AnyWay.Exists(this, Goal, Allowed, Bench.Gives, Any));
-        }
+    // The need that the film is off, when it can be open.
+    private IndexSet Gone => Bench.Local(Needs.FilmGone) is >= 0 and var gone ? IndexSet.Of(gone) : default;
 
-        var gone = Bench.Local(Needs.FilmGone);
-        var bare = gone < 0 ? Goal : Goal | IndexSet.Of(gone);
-        return (AnyWay.Exists(this, Goal, Allowed - strips, Bench.GivesKeeping, Keeping), !strips.IsEmpty && AnyWay.Exists(this, bare, Allowed, Bench.Gives, Any));
-    }
+    private (bool Keep, bool Strip) Ways() =>
+        Bench.States.FilmGone(Bench.States.Start)
+            ? (false, AnyWay.Exists(this, Goal, allowed, Bench.Gives, Any))
+            : (AnyWay.Exists(this, Goal, allowed - strips, Bench.GivesKeeping, Keeping), !strips.IsEmpty && AnyWay.Exists(this, Goal | Gone, allowed, Bench.Gives, Any));
 }

@@ -130,7 +130,11 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
         }
 
-        steps = [.. steps.Select(s => s with { Manner = Firm.Manner(rules, s.Act, surface.Element) })];
+        if (!rules.IsEmpty)
+        {
+            steps = [.. steps.Select(s => s with { Manner = Firm.Manner(rules, s.Act, surface.Element) })];
+        }
+
         Act[] acts = [.. planned.Select(p => p.Act)];
         var finish = acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
         var last = steps[^1].After;

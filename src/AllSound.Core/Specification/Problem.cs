@@ -12,9 +12,6 @@ namespace AllSound.Core.Specification;
 internal sealed class Problem
 {
     private const long NoStrip = long.MaxValue / 4;
-
-    // Where stripping is bounded at more than this many times what keeping is, the plain bound keeps it out of sight.
-    private const double StripMayPay = 1.5;
     private readonly Workbench bench;
     private readonly Shares any;
     private readonly Shares keeping;
@@ -65,7 +62,8 @@ internal sealed class Problem
             finishesMend &= acts[i].Operation.Role != CoatRole.Finish || (acts[i].Product!.RaisesNibs && acts[i].Needs.Contains(Needs.NibsOff));
         }
 
-        // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where it may pay.
+        // Landmarks of acts are dear to find: only for ways that are open, and with stripping only where
+        // it is not bounded at more than keeping the film anyway.
         var now = Of(Start).Satisfied;
         if (aim.CanKeep)
         {
@@ -76,7 +74,7 @@ internal sealed class Problem
         keeping = new Shares(aim.Keeping, now, kept, keep, keptActs.Taken, bench.CoatCounts);
         var least = aim.CanKeep ? keeping.Bound(now, keptActs.Bound(keptActs.All)) ?? long.MaxValue : long.MaxValue;
         any = new Shares(aim.Any, now, Used, cheaper, [], bench.CoatCounts);
-        if (aim.CanStrip && (filmGone || any.Bound(now, 0) + cheapestStrip < StripMayPay * least))
+        if (aim.CanStrip && (filmGone || any.Bound(now, 0) + cheapestStrip < least))
         {
             var gone = filmGone ? -1 : bench.Local(Needs.FilmGone);
             goneActs = new ActionLandmarks(bench.Any, gone < 0 ? Goal : Goal | IndexSet.Of(gone), stripping, finishesMend);

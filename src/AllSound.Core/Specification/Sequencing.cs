@@ -77,7 +77,8 @@ internal static class Sequencing
         foreach (var (act, wait) in planned)
         {
             var t = Treatments.Apply(condition, act, wait);
-            transitions.Add((t, Treatments.Satisfied(t.Before), Treatments.Satisfied(t.After)));
+            var before = t.Before == condition && transitions.Count > 0 ? transitions[^1].After : Treatments.Satisfied(t.Before);
+            transitions.Add((t, before, Treatments.Satisfied(t.After)));
             condition = t.After;
         }
 
@@ -121,6 +122,13 @@ internal static class Sequencing
     // Worth swapping: the same facts come of it, and it saves waiting, or costs none and reads in the usual order.
     private static bool Swaps(Condition condition, Transition first, Act a, Act b)
     {
+        // With nothing wet there is nothing to wait for, and only the usual order counts.
+        var usual = a.Operation.Group > b.Operation.Group || (a.Operation.Group == b.Operation.Group && a.Index > b.Index);
+        if (!usual && a.Leaves is null && b.Leaves is null && condition.LongestLeft == 0)
+        {
+            return false;
+        }
+
         // What is done to part of the face costs more once the old film is off, or is no longer called for.
         if ((a.Strips && b.Operation.Extent != Extent.Once) || (b.Strips && a.Operation.Extent != Extent.Once))
         {
@@ -144,15 +152,7 @@ internal static class Sequencing
         var then = otherFirst.Waited + otherSecond.Waited + otherSecond.After.LongestLeft;
         var same = otherSecond.After.After(otherSecond.After.LongestLeft) == second.After.After(second.After.LongestLeft);
         return same
-            && (
-                then < now
-                || (
-                    then == now
-                    && otherSecond.After == second.After
-                    && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited
-                    && (a.Operation.Group > b.Operation.Group || (a.Operation.Group == b.Operation.Group && a.Index > b.Index))
-                )
-            );
+            && (then < now || (then == now && otherSecond.After == second.After && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited && usual));
     }
 
     private static List<Link>[] LinkUp(IReadOnlyList<Act> acts, ImmutableArray<Need> goal, List<(Transition T, NeedSet Before, NeedSet After)> transitions)
@@ -171,15 +171,19 @@ internal static class Sequencing
                 {
                     if (!transitions[i].Before.Contains(need.Index) && transitions[i].After.Contains(need.Index))
                     {
-                        links[i].Add(new Link(need, j < acts.Count ? j + 1 : null));
+                        // Each need once for a step, for the first later step that wants it.
+                        if (!links[i].Exists(l => l.Need == need))
+                        {
+                            links[i].Add(new Link(need, j < acts.Count ? j + 1 : null));
+                        }
+
                         break;
                     }
                 }
             }
         }
 
-        // Each need once for a step, for the first later step that wants it.
-        return [.. links.Select(l => l.GroupBy(x => x.Need).Select(g => g.First()).ToList())];
+        return links;
     }
 
     // The first need that nothing meets once a step is left out; null when all are met without it.
@@ -226,7 +230,7 @@ internal static class Sequencing
                 resolution.How != Resolved.Inferred
                 && !said.Contains(resolution.Facet)
                 && before[resolution.Facet] == resolution.Value
-                && act.Needs.Any(n => n.Any.Any(t => t.Facet == resolution.Facet));
+                && ((act.Asks >> resolution.Facet.Index) & 1) != 0;
             if (!relies)
             {
                 continue;

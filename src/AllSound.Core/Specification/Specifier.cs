@@ -61,31 +61,39 @@ public static class Specifier
         }
 
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
-        Aim With(IReadOnlyCollection<CoatingClass> some, params Need[] more) =>
-            new(bench, [.. more, .. goal.NeedsWith([.. some])], a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!));
-
-        var whole = With(finishes);
-        var searches = new FinishSearch(
-            finishes,
-            f => Life(f, surface),
-            some => new Problem(some.Count == finishes.Length ? whole : With(some), prices, Weights.LeastCost)
-        );
+        var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
+        var searches = new FinishSearch(finishes, f => Life(f, surface), some => new Problem(With(some), prices, Weights.LeastCost));
         searches.Run();
         if (searches.Found.Count == 0 && !searches.Cut)
         {
             return new Sought([], goal.Needs, Cut: false);
         }
 
+        var whole = With(finishes);
         List<Found> others = [Search.Cheapest(new Problem(whole, prices, Weights.Soonest)), Search.Cheapest(new Problem(whole, prices, Weights.Gentlest))];
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         if (StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips)
         {
-            others.Add(Search.Cheapest(new Problem(With(searches.Lasting, N.FilmGone), prices, Weights.LeastCost)));
+            others.Add(Search.Cheapest(new Problem(With(searches.Lasting).Stripped(), prices, Weights.LeastCost)));
         }
 
         var found = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
         return new Sought(found, found.IsEmpty ? goal.Needs : [], searches.Cut || others.Exists(r => !r.Complete));
+
+        Aim With(IReadOnlyCollection<CoatingClass> some)
+        {
+            foreach (var (known, aim) in aims)
+            {
+                if (known.SequenceEqual(some))
+                {
+                    return aim;
+                }
+            }
+
+            aims.Add(([.. some], new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!))));
+            return aims[^1].Aim;
+        }
     }
 
     private static ImmutableArray<IReadOnlyList<Act>> Unlike(IEnumerable<IReadOnlyList<Act>> sequences)

@@ -16,6 +16,7 @@ public sealed class Act
         Effects = effects;
         NeedSet = needs.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
+        Asks = needs.SelectMany(n => n.Any).Aggregate(0UL, (mask, t) => mask | (1UL << t.Facet.Index));
         Strips = effects.Any(e => e.Facet == Facets.Film);
         WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
         Leaves = LeftBy(operation, product);
@@ -44,6 +45,9 @@ public sealed class Act
 
     /// <summary>True when it takes the whole old film off.</summary>
     internal bool Strips { get; }
+
+    /// <summary>The facets that its needs ask about, a bit each.</summary>
+    internal ulong Asks { get; }
 
     internal NeedSet NeedSet { get; }
 
