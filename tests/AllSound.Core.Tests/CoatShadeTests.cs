@@ -26,7 +26,7 @@ public sealed class CoatShadeTests
     [InlineData(85.0, 6.0, "hides well")]
     [InlineData(85.0, 40.0, "White, not tinted.")]
     [InlineData(60.0, 90.0, "White, not tinted.")]
-    [InlineData(45.0, 80.0, "within 10 of the finish: LRV 35 to 55")]
+    [InlineData(45.0, 80.0, "Within 10 of the finish: LRV 35 to 55")]
     public void Dark_near_the_finish_pale_white_gloss_within_ten(double wanted, double? old, string says) =>
         Assert.Contains(says, CoatShade.For(Undercoat, [Gloss, Gloss], Door(wanted, old)), StringComparison.Ordinal);
 

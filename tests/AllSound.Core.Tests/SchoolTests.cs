@@ -105,7 +105,7 @@ public sealed class SchoolTests
     public void A_manner_is_said_at_its_steps_and_changes_no_step(string question, string school)
     {
         var rules = ImmutableDictionary<string, string>.Empty.Add(question, school);
-        var says = $"House rule {question}, {Questions.Find(question)!.Title}: {Questions.Find(question)!.Find(school)!.Title}.";
+        var says = $"Our way, {Questions.Find(question)!.Title}: {Questions.Find(question)!.Find(school)!.Title}.";
         var filled = Good with { FillShare = 0.02, OpenJointM = 3 };
         var sash = Surface(Element.Window, "sw", filled, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
         var skirting = Surface(Element.Skirting, "sw", filled, [Coat("alkyd_gloss")]);
@@ -134,7 +134,7 @@ public sealed class SchoolTests
         var own = OldWall with { Brief = OldWall.Brief with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S21", "hand") } };
         var ruled = Specify(own, with: j => j with { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S21", "tape") });
         var said = ruled.Options.SelectMany(o => o.Steps).SelectMany(s => s.Manner).Distinct().ToList();
-        Assert.Equal(["House rule S21, edges: steady hand, shield."], said);
+        Assert.Equal(["Our way, edges: steady hand, shield."], said);
     }
 
     [Fact]

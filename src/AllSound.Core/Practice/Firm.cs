@@ -107,7 +107,7 @@ public sealed class Firm
                 .All.Where(q => q.Turns == Turns.Manner && q.At(act.Operation, element))
                 .Select(q => (Question: q, School: rules.TryGetValue(q.Id, out var id) ? q.Find(id) : null))
                 .Where(x => x.School is not null)
-                .Select(x => $"House rule {x.Question.Id}, {x.Question.Title}: {x.School!.Title}."),
+                .Select(x => $"Our way, {x.Question.Title}: {x.School!.Title}."),
         ];
     }
 

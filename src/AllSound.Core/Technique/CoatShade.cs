@@ -39,7 +39,7 @@ public static class CoatShade
         var old = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
         if (wanted < Deep)
         {
-            return FormattableString.Invariant($"Tinted near the finish and a little lighter: LRV {wanted + 5:0} to {wanted + 15:0}. White would grin through.");
+            return FormattableString.Invariant($"Near the finish and a little lighter: LRV {wanted + 5:0} to {wanted + 15:0}. White would grin through.");
         }
 
         if (wanted >= Pale)
@@ -48,7 +48,7 @@ public static class CoatShade
         }
 
         return finish.Cover == Cover.GlossAlkyd
-            ? FormattableString.Invariant($"Tinted to within 10 of the finish: LRV {Math.Max(0, wanted - 10):0} to {wanted + 10:0}.")
+            ? FormattableString.Invariant($"Within 10 of the finish: LRV {Math.Max(0, wanted - 10):0} to {wanted + 10:0}.")
             : "White, or half the tint of the finish.";
     }
 }

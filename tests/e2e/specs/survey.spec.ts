@@ -153,3 +153,16 @@ for (const size of [
     });
   }
 }
+
+test("what a ground cannot have is asked about", async ({ page }) => {
+  await page.goto(at("survey", "stair-wall"));
+  await page.getByLabel("Knots that show").fill("3");
+  await page.getByLabel("Knots that show").press("Enter");
+  await expect(
+    page.getByText("knots are recorded on a ground that is no wood: it is not read until that is settled."),
+  ).toBeVisible();
+  await page.getByLabel("Knots that show").fill("0");
+  await page.getByLabel("Knots that show").press("Enter");
+  await expect(page.getByText("knots are recorded")).toHaveCount(0);
+  await accessible(page);
+});

@@ -55,6 +55,28 @@ test("a house rule is followed, and the other school stays in sight", async ({ p
   await expect(page.getByRole("complementary")).toContainText("S20, trim paint");
 });
 
+test("our way of doing a step is said at it, and under a dark finish what the coat beneath is tinted to", async ({
+  page,
+}) => {
+  await page.goto("/sallow-ferry/firm");
+  await page.getByRole("combobox", { name: /^edges/ }).selectOption({ label: "tape all" });
+  await page.getByRole("link", { name: "Work" }).click();
+  await page.goto(at("work", "skirting"));
+  const steps = page.getByRole("region", { name: "Steps" });
+  const finish = steps
+    .getByRole("listitem")
+    .filter({ has: page.getByRole("heading", { name: /^Solventborne finish/ }) });
+  await expect(finish).toContainText("Our way, edges: tape all.");
+  await expect(steps.getByText("Our way, edges")).toHaveCount(await finish.count());
+  await page.getByText("Wanted").click();
+  await page.getByLabel("Reflectance of the colour").fill("12");
+  await page.getByLabel("Reflectance of the colour").press("Enter");
+  const under = steps.getByRole("listitem").filter({ has: page.getByRole("heading", { name: /^Undercoat/ }) });
+  await expect(under).toContainText("LRV 17 to 27");
+  await expect(finish.first()).not.toContainText("LRV");
+  await accessible(page);
+});
+
 test("a product of one's own stands for its class with its own numbers", async ({ page }) => {
   await page.goto("/sallow-ferry/firm");
   await page.getByLabel("Class of the product").selectOption({ label: "alkyd gloss" });
