@@ -1,5 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
+using AllSound.Core.Practice;
+using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
@@ -32,6 +34,10 @@ public static class NextChecks
         // What anyone would have seen at a glance needs no check until it is seen.
         var open = now.Appraised.Resolutions.Where(r => r is { How: not Resolved.Inferred, AtAGlance: false }).Select(r => r.Facet).ToHashSet();
         var found = new List<NextCheck>();
+
+        // Many an answer only bears out what was assumed, and several come to the same: each condition is specified once.
+        var firm = Firm.Of(job);
+        var known = new Dictionary<(Condition, Extents), Specified> { [(now.Appraised.Condition, now.Appraised.Extents)] = now };
         foreach (var check in Checks.All)
         {
             if (check.Outcomes.IsEmpty || !check.Settles.Any(open.Contains) || !check.Suits(now.Appraised.Family))
@@ -43,7 +49,14 @@ public static class NextChecks
             var value = 0.0;
             foreach (var outcome in check.Outcomes)
             {
-                var then = Specifier.Specify(job, building, space, surface with { Facts = outcome.Apply(surface.Facts) });
+                var answered = surface with { Facts = outcome.Apply(surface.Facts) };
+                var appraised = Appraisal.Appraise(job, building, space, answered);
+                if (!known.TryGetValue((appraised.Condition, appraised.Extents), out var then))
+                {
+                    then = Specifier.Specify(job.Rates, answered, appraised, firm);
+                    known[(appraised.Condition, appraised.Extents)] = then;
+                }
+
                 var (words, moved) = Compare(now, then, job.Rates.Currency);
                 if (words is not null)
                 {
