@@ -31,6 +31,13 @@ public sealed class CoatShadeTests
         Assert.Contains(says, CoatShade.For(Undercoat, [Gloss, Gloss], Door(wanted, old)), StringComparison.Ordinal);
 
     [Fact]
+    public void Each_says_who_says_so()
+    {
+        Assert.EndsWith("(common practice)", CoatShade.For(Undercoat, [Satin], Door(45, 80)), StringComparison.Ordinal);
+        Assert.Contains("BS 6150 (from memory", CoatShade.For(Undercoat, [Gloss], Door(45, 80)), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_mid_colour_that_is_no_gloss_takes_white_or_half_the_tint() =>
         Assert.Contains("half the tint", CoatShade.For(Undercoat, [Satin], Door(45, 80)), StringComparison.Ordinal);
 

@@ -244,6 +244,15 @@ public sealed class InspectionTests
         Assert.Equal(Rust.Heavy, One.Appraise(sheet).Condition.Get(Facets.Rust));
         Assert.Equal(Laps.Gaping, One.Appraise(sheet).Condition.Get(Facets.Laps));
 
+        // A sign that says the same is asked about as well.
+        var ringed = wall with
+        {
+            Facts = new Facts(),
+            Signs = [new SignSeen { Sign = "s_over_knot", Present = true }],
+        };
+        Assert.Equal("$.facts.knots", Assert.Single(Doubts.Of(Room(ringed), ringed)).Path);
+        Assert.Equal(Bleed.None, One.Appraise(ringed).Condition.Get(Facets.Knots));
+
         // What could hurt or holds the work up is read wherever it is recorded.
         var rotten = wall with
         {

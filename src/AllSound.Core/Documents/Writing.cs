@@ -122,7 +122,7 @@ public static class Writing
             }
 
             blocks.Add(Block.Say(step.Act.Operation.Do));
-            blocks.Add(Block.List(Facts(step, safety, CoatShade.For(step.Act, option.Steps.Skip(step.Number).Select(s => s.Act), surface))));
+            blocks.Add(Block.List(Facts(step, safety, CoatShade.For(step.Act, option.After(step), surface))));
         }
 
         Add(blocks, "It assumes", option.Assumes);

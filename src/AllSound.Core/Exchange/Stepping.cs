@@ -83,7 +83,7 @@ internal static class Stepping
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
             operation.Role,
             step.Manner,
-            CoatShade.For(act, option.Steps.Skip(step.Number).Select(s => s.Act), surface)
+            CoatShade.For(act, option.After(step), surface)
         );
     }
 

@@ -110,7 +110,7 @@ public static class Doubts
         var facts = surface.Facts;
         if (Substrates.Find(surface.Substrate) is { } ground)
         {
-            foreach (var odd in Misplaced.Of(facts, ground.Family, surface.Element))
+            foreach (var odd in Misplaced.Of(SignFacts.Read(surface), ground.Family, surface.Element))
             {
                 yield return new(odd.Path, $"{odd.Says}: it is not read until that is settled", odd.Meant);
             }

@@ -68,7 +68,7 @@ internal sealed record Misplaced(string Path, string Says, string Meant, Func<Fa
         ),
     ];
 
-    /// <summary>What is recorded of a surface and cannot be so.</summary>
+    /// <summary>What the facts, those that signs and readings say among them, hold that cannot be so.</summary>
     public static IEnumerable<Misplaced> Of(Facts facts, SubstrateFamily ground, Element element) => All.Where(m => m.Stated(facts) && !m.Fits(ground, element));
 
     /// <summary>The facts that can be so.</summary>

@@ -80,7 +80,11 @@ public sealed record Option(
     ImmutableArray<string> LeftUndone,
     ImmutableArray<string> PreferWhen,
     string? OtherSchool
-);
+)
+{
+    /// <summary>What is done after a step.</summary>
+    public IEnumerable<Act> After(Step step) => Steps.Where(s => s.Number > step.Number).Select(s => s.Act);
+}
 
 /// <summary>Work stops until something outside painting is done or known.</summary>
 /// <param name="Need">The need that holds it.</param>

@@ -1,4 +1,5 @@
 using AllSound.Core.Materials;
+using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -17,7 +18,7 @@ public static class CoatShade
     /// <summary>Under this a finish is deep: white beneath it grins through at every thin place.</summary>
     private const double Deep = 25;
 
-    /// <summary>What to have a coat tinted to, as a sentence; null where it is not the last overall coat under an opaque finish, or no colour is known.</summary>
+    /// <summary>What to have a coat tinted to, as a sentence with its source; null where it is not the last overall coat under an opaque finish, or no colour is known.</summary>
     /// <param name="act">The coat.</param>
     /// <param name="after">What is done after it.</param>
     /// <param name="surface">The surface, for its old colour and its brief.</param>
@@ -37,18 +38,30 @@ public static class CoatShade
         }
 
         var old = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
+        var (say, source) = Rule(wanted, old, finish);
+        return $"{say} ({source})";
+    }
+
+    private static (string Say, Source Source) Rule(double wanted, double? old, CoatingClass finish)
+    {
         if (wanted < Deep)
         {
-            return FormattableString.Invariant($"Near the finish and a little lighter: LRV {wanted + 5:0} to {wanted + 15:0}. White would grin through.");
+            return (
+                FormattableString.Invariant($"Near the finish and a little lighter: LRV {wanted + 5:0} to {wanted + 15:0}. White would grin through."),
+                Source.Practice
+            );
         }
 
         if (wanted >= Pale)
         {
-            return old <= Dark ? "White, and one that hides well: the old colour is dark. Not tinted." : "White, not tinted.";
+            return (old <= Dark ? "White, and one that hides well: the old colour is dark. Not tinted." : "White, not tinted.", Source.Practice);
         }
 
         return finish.Cover == Cover.GlossAlkyd
-            ? FormattableString.Invariant($"Within 10 of the finish: LRV {Math.Max(0, wanted - 10):0} to {wanted + 10:0}.")
-            : "White, or half the tint of the finish.";
+            ? (
+                FormattableString.Invariant($"Within 10 of the finish: LRV {Math.Max(0, wanted - 10):0} to {wanted + 10:0}."),
+                Source.Standard("BS 6150", Confidence.Usual)
+            )
+            : ("White, or half the tint of the finish.", Source.Practice);
     }
 }
