@@ -1,3 +1,6 @@
+using System.Collections;
+using System.Runtime.CompilerServices;
+using System.Runtime.Loader;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
@@ -100,6 +103,25 @@ public sealed class CatalogueTests
         var result = Types.InAssembly(typeof(Operations).Assembly).ShouldNot().HaveDependencyOnAny(outside).GetResult();
 
         Assert.True(result.IsSuccessful, string.Join(", ", result.FailingTypeNames ?? []));
+    }
+
+    [Theory]
+    [InlineData("AllSound.Core.Treatment.Needs", "WaterStainBlocked")]
+    [InlineData("AllSound.Core.Treatment.FabricNeeds", null)]
+    [InlineData("AllSound.Core.Treatment.Catalogue.MetalCoats", null)]
+    [InlineData("AllSound.Core.Materials.Coatings", null)]
+    public void The_order_of_needs_does_not_hang_on_who_asks_first(string type, string? field)
+    {
+        // The core once more, with nothing of it made ready yet.
+        var context = new AssemblyLoadContext(null, isCollectible: true);
+        var fresh = context.LoadFromAssemblyPath(typeof(Operations).Assembly.Location);
+        var first = fresh.GetType(type, throwOnError: true)!;
+        RuntimeHelpers.RunClassConstructor(first.TypeHandle);
+        Assert.True(field is null || first.GetField(field)!.GetValue(null) is not null);
+
+        var all = (IEnumerable)fresh.GetType(typeof(Needs).FullName!)!.GetProperty(nameof(Needs.All))!.GetValue(null)!;
+        Assert.Equal(Needs.All.Select(n => n.Id), all.Cast<object>().Select(n => (string)n.GetType().GetProperty(nameof(Need.Id))!.GetValue(n)!));
+        context.Unload();
     }
 
     [Fact]

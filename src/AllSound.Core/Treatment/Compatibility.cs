@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using System.Runtime.CompilerServices;
 using AllSound.Core.Materials;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
@@ -14,13 +13,6 @@ namespace AllSound.Core.Treatment;
 public static class Compatibility
 {
     private static readonly ConcurrentDictionary<string, Need> ById = new(StringComparer.Ordinal);
-
-    // The needs of the other classes come first, so that indexes do not hang on who asks first.
-    static Compatibility()
-    {
-        RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
-        RuntimeHelpers.RunClassConstructor(typeof(FabricNeeds).TypeHandle);
-    }
 
     /// <summary>The old film takes the product at all, or a coat of this job that the product may follow lies between.</summary>
     public static Need FilmTakes(CoatingClass product)

@@ -11,10 +11,10 @@ public static class Operations
 {
     static Operations()
     {
-        // Order fixed here, so that the indexes of needs do not hang on who asks first.
         RuntimeHelpers.RunClassConstructor(typeof(SiteNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(GroundNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(FabricNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Compatibility).TypeHandle);
         All =
         [
@@ -45,6 +45,13 @@ public static class Operations
     }
 
     private static readonly FrozenDictionary<string, Operation> ById;
+
+    // A need gets its index as it is defined, and indexes decide in which order things are said and ties fall. Before anything
+    // else in this assembly, so that neither hangs on who asks for what first.
+#pragma warning disable CA2255 // It is meant for applications; nothing else comes before every static field of a library.
+    [ModuleInitializer]
+#pragma warning restore CA2255
+    internal static void DefineInOrder() => RuntimeHelpers.RunClassConstructor(typeof(Operations).TypeHandle);
 
     /// <summary>All operations, in catalogue order.</summary>
     public static ImmutableArray<Operation> All { get; }

@@ -64,10 +64,11 @@ internal sealed class Harness(string tests, string log)
     private void Cover()
     {
         using var line = new Line(tests, null);
-        times = new double[line.Cases.Length];
+        var cases = line.Cases ?? throw new InvalidOperationException("the worker does not start");
+        times = new double[cases.Length];
         for (var test = 0; test < times.Length; test++)
         {
-            var words = line.Ask($"cover {test}", TimeSpan.FromMinutes(3))?.Split(' ') ?? throw new InvalidOperationException($"{line.Cases[test]} does not end");
+            var words = line.Ask($"cover {test}", TimeSpan.FromMinutes(3))?.Split(' ') ?? throw new InvalidOperationException($"{cases[test]} does not end");
             if (
                 double.Parse(words[1], CultureInfo.InvariantCulture) > LongestTest.TotalMilliseconds / 4
                 && line.Ask($"cover {test}", TimeSpan.FromMinutes(3)) is { } again
@@ -80,7 +81,7 @@ internal sealed class Harness(string tests, string log)
             times[test] = words[0] == "passed" ? double.Parse(words[1], CultureInfo.InvariantCulture) : double.MaxValue;
             if (words[0] != "passed")
             {
-                Console.Error.WriteLine($"left out, as it fails without a mutant: {line.Cases[test]}");
+                Console.Error.WriteLine($"left out, as it fails without a mutant: {cases[test]}");
                 continue;
             }
 
@@ -95,9 +96,7 @@ internal sealed class Harness(string tests, string log)
         [
             .. Enumerable
                 .Range(0, times.Length)
-                .OrderBy(t =>
-                    line.Cases[t].StartsWith("Approved", StringComparison.Ordinal) || line.Cases[t].StartsWith("SearchEffort", StringComparison.Ordinal) ? 0 : 1
-                )
+                .OrderBy(t => cases[t].StartsWith("Approved", StringComparison.Ordinal) || cases[t].StartsWith("SearchEffort", StringComparison.Ordinal) ? 0 : 1)
                 .ThenBy(t => times[t]),
         ];
         Console.Error.WriteLine($"{times.Length} tests, {covering.Count} mutants come by");
@@ -129,12 +128,14 @@ internal sealed class Harness(string tests, string log)
 
         // Again from cold, for what was found before the mutant came.
         using var cold = new Line(tests, mutant);
-        return cold.Ask($"try {mutant} {string.Join(',', Within(order, MostColdTime))}", MostTime * 4) switch
-        {
-            null => "endless",
-            "survived" => "survived",
-            _ => "caught",
-        };
+        return cold.Cases is null
+            ? "caught"
+            : cold.Ask($"try {mutant} {string.Join(',', Within(order, MostColdTime))}", MostTime * 4) switch
+            {
+                null => "endless",
+                "survived" => "survived",
+                _ => "caught",
+            };
     }
 
     private int[] Within(IEnumerable<int> some, TimeSpan most)
@@ -160,17 +161,19 @@ internal sealed class Harness(string tests, string log)
 
         public Line(string tests, int? mutant)
         {
-            var start = new ProcessStartInfo("dotnet", [typeof(Harness).Assembly.Location, "worker", tests, $"{mutant ?? -1}"])
+            var start = new ProcessStartInfo("dotnet", [typeof(Harness).Assembly.Location, "worker", tests])
             {
                 UseShellExecute = false,
                 RedirectStandardInput = true,
                 RedirectStandardOutput = true,
             };
+            start.Environment[Mutant.FromStart] = string.Create(CultureInfo.InvariantCulture, $"{mutant ?? -1}");
             process = Process.Start(start)!;
-            Cases = Ask(null, TimeSpan.FromMinutes(1))?.Split('|') ?? throw new InvalidOperationException("the worker does not start");
+            Cases = Ask(null, TimeSpan.FromMinutes(1))?.Split('|');
         }
 
-        public string[] Cases { get; }
+        /// <summary>The tests, or null when the worker does not start: then the mutant breaks what everything hangs on.</summary>
+        public string[]? Cases { get; }
 
         /// <summary>The answer, or null when none comes in time or the worker is gone.</summary>
         public string? Ask(string? question, TimeSpan patience)

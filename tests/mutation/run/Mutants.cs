@@ -15,6 +15,12 @@ internal sealed record Mutant(int Id, string Type, string Method)
     /// <summary>Name of the field with the number of the mutant that is at work.</summary>
     public const string Active = "ActiveMutant";
 
+    /// <summary>Name of the environment variable with the number of the mutant that is at work from the start; -1 for none.</summary>
+    public const string FromStart = "ALLSOUND_MUTANT";
+
+    /// <summary>More than any mutant's number.</summary>
+    public const int Most = 1 << 16;
+
     /// <summary>The last word of its namespace.</summary>
     public string Space => Type.Split('/')[0].Split('.')[^2];
 
@@ -50,6 +56,7 @@ internal sealed record Mutant(int Id, string Type, string Method)
         var seen = new FieldDefinition(Seen, FieldAttributes.Public | FieldAttributes.Static, new ArrayType(module.TypeSystem.Boolean));
         isActive.DeclaringType.Fields.Add(seen);
         var active = isActive.DeclaringType.Fields.Single(f => f.Name == Active);
+        Begin(module, isActive.DeclaringType, seen, active);
         isActive.Body = new MethodBody(isActive);
         var il = isActive.Body.GetILProcessor();
         var compare = il.Create(OpCodes.Ldarg_0);
@@ -62,6 +69,33 @@ internal sealed record Mutant(int Id, string Type, string Method)
         il.Append(compare);
         il.Emit(OpCodes.Ldsfld, active);
         il.Emit(OpCodes.Ceq);
+        il.Emit(OpCodes.Ret);
+    }
+
+    // Seen = new bool[Most]; ActiveMutant = int.Parse(the environment variable), at the end of the constructor of the class:
+    // much of the core is made ready before anybody can set a field of it.
+    private static void Begin(ModuleDefinition module, TypeDefinition control, FieldDefinition seen, FieldDefinition active)
+    {
+        var constructor = control.Methods.SingleOrDefault(m => m.IsConstructor && m.IsStatic);
+        if (constructor is null)
+        {
+            var how = MethodAttributes.Private | MethodAttributes.Static | MethodAttributes.SpecialName | MethodAttributes.RTSpecialName | MethodAttributes.HideBySig;
+            constructor = new MethodDefinition(".cctor", how, module.TypeSystem.Void);
+            control.Methods.Add(constructor);
+        }
+        else
+        {
+            constructor.Body.Instructions.RemoveAt(constructor.Body.Instructions.Count - 1);
+        }
+
+        var il = constructor.Body.GetILProcessor();
+        il.Emit(OpCodes.Ldc_I4, Most);
+        il.Emit(OpCodes.Newarr, module.TypeSystem.Boolean);
+        il.Emit(OpCodes.Stsfld, seen);
+        il.Emit(OpCodes.Ldstr, FromStart);
+        il.Emit(OpCodes.Call, module.ImportReference(typeof(Environment).GetMethod(nameof(Environment.GetEnvironmentVariable), [typeof(string)])));
+        il.Emit(OpCodes.Call, module.ImportReference(typeof(int).GetMethod(nameof(int.Parse), [typeof(string)])));
+        il.Emit(OpCodes.Stsfld, active);
         il.Emit(OpCodes.Ret);
     }
 

@@ -2,9 +2,9 @@ using System.Globalization;
 using AllSound.Mutation;
 
 // mutate FOLDER [SAMPLE] [SEED] [ID,ID,...]: see docs/quality.md.
-if (args is ["worker", var dll, var active])
+if (args is ["worker", var dll])
 {
-    Worker.Serve(dll, int.Parse(active, CultureInfo.InvariantCulture));
+    Worker.Serve(dll);
     return;
 }
 

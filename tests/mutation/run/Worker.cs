@@ -17,19 +17,18 @@ internal sealed class Worker
 
     private readonly List<(string Name, MethodInfo Method, object?[] Row)> cases = [];
     private readonly Type control;
-    private readonly bool[] seen = new bool[1 << 16];
+    private readonly bool[] seen;
 
-    private Worker(string tests, int mutant)
+    private Worker(string tests)
     {
         var folder = Path.GetDirectoryName(Path.GetFullPath(tests))!;
         AssemblyLoadContext.Default.Resolving += (context, name) =>
             Path.Combine(folder, name.Name + ".dll") is var file && File.Exists(file) ? context.LoadFromAssemblyPath(file) : null;
         var core = AssemblyLoadContext.Default.LoadFromAssemblyPath(Path.Combine(folder, "AllSound.Core.dll"));
         control = core.GetTypes().Single(t => t.Name == "MutantControl");
-        Activate(mutant);
 
-        // What the rows of theories come by before any test has begun counts for the first test.
-        control.GetField(Mutant.Seen)!.SetValue(null, seen);
+        // What is come by before any test has begun, as by the rows of theories, counts for the first test.
+        seen = (bool[])control.GetField(Mutant.Seen)!.GetValue(null)!;
         var types = AssemblyLoadContext.Default.LoadFromAssemblyPath(Path.GetFullPath(tests)).GetTypes();
         foreach (var type in types.Where(t => t.IsPublic && !t.IsAbstract && !Long.Contains(t.Name)))
         {
@@ -45,10 +44,9 @@ internal sealed class Worker
     }
 
     /// <param name="tests">The assembly of tests, beside the mutated core.</param>
-    /// <param name="mutant">The mutant at work from the start, or -1.</param>
-    public static void Serve(string tests, int mutant)
+    public static void Serve(string tests)
     {
-        var worker = new Worker(tests, mutant);
+        var worker = new Worker(tests);
         var replies = Console.Out;
         Console.SetOut(TextWriter.Null);
         replies.WriteLine(string.Join('|', worker.cases.Select(c => c.Name)));
