@@ -117,7 +117,7 @@ public sealed class AimTests
             {
                 bool Allows(Act a) => a.Operation.Role != CoatRole.Finish || a.Product == finish;
                 var needs = goal.NeedsWith(finish);
-                yield return ((new Aim(bench, needs, Allows), bench, needs, Allows), new Prices(appraised.Extents, job.Rates));
+                yield return ((new Aim(bench, needs, Allows), bench, needs, Allows), new Prices(appraised.Extents, job.Rates, bench.Acts));
             }
         }
     }

@@ -30,7 +30,7 @@ public sealed class FinishSearchTests
                 continue;
             }
 
-            var prices = new Prices(appraised.Extents, job.Rates);
+            var prices = new Prices(appraised.Extents, job.Rates, bench.Acts);
             Problem Over(IReadOnlyCollection<CoatingClass> some) =>
                 new(new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
             double Life(CoatingClass finish) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;

@@ -41,7 +41,7 @@ public sealed class OptimalityTests
                 1 => Weights.Soonest,
                 _ => Weights.Gentlest,
             };
-            var prices = new Prices(appraised.Extents, job.Rates);
+            var prices = new Prices(appraised.Extents, job.Rates, bench.Acts);
             var found = bench.Missing.IsEmpty ? Search.Cheapest(new Problem(new Aim(bench, needs, null), prices, weights)) : new Found(null, 0, 0, true);
             var (cost, complete) = Exhaust(appraised.Condition, bench.Missing.IsEmpty ? bench.Acts : acts, needs, prices, weights);
             if (complete)

@@ -35,7 +35,7 @@ public sealed class SearchEffortTests
 
         foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
         {
-            var problem = new Problem(new Aim(bench, goal.NeedsWith([.. goal.Finishes]), null), new Prices(appraised.Extents, job.Rates), weights);
+            var problem = new Problem(new Aim(bench, goal.NeedsWith([.. goal.Finishes]), null), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
             var found = Search.Cheapest(problem, limit: 1500);
             yield return $"{surface.Id} {surface.Substrate}: {found.Expanded} states, bound {problem.LeastCost}, cost {found.Cost}, "
                 + $"{problem.Acts.Length} acts, {bench.Interference.Sum(i => i.Count)} pairs, {string.Join(' ', found.Acts?.Select(a => a.Id) ?? [])}";

@@ -80,8 +80,8 @@ public sealed class SearchTests
 
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
-                yield return new Problem(new Aim(bench, needs, a => a.Operation.Group != Group.Strip), new Prices(appraised.Extents, job.Rates), weights);
-                yield return new Problem(new Aim(bench, needs, null), new Prices(appraised.Extents, job.Rates), weights);
+                yield return new Problem(new Aim(bench, needs, a => a.Operation.Group != Group.Strip), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
+                yield return new Problem(new Aim(bench, needs, null), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
             }
         }
     }

@@ -134,7 +134,7 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
         var found = Search.Cheapest(problem);
 
         Assert.NotNull(found.Acts);
@@ -147,7 +147,7 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates), Weights.LeastCost);
+        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
 
         var cut = Search.Cheapest(problem, limit: 2);
         Assert.Null(cut.Acts);

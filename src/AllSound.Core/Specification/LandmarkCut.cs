@@ -107,7 +107,7 @@ internal sealed class LandmarkCut
                 settled |= IndexSet.Of(n);
                 frontier -= IndexSet.Of(n);
                 last = wanted.Contains(n) ? n : last;
-                foreach (var a in graph.Asking[n])
+                foreach (var a in graph.Asking(n))
                 {
                     // What is not to be used waits for more than there is.
                     if (--waiting[a] == 0)
@@ -141,7 +141,7 @@ internal sealed class LandmarkCut
         {
             var n = todo.Next(0);
             todo -= IndexSet.Of(n);
-            foreach (var a in graph.Giving[n])
+            foreach (var a in graph.Giving(n))
             {
                 if (left[a] == 0 && support[a] >= 0 && !zone.Contains(support[a]))
                 {
@@ -170,7 +170,7 @@ internal sealed class LandmarkCut
         {
             var n = todo.Next(0);
             todo -= IndexSet.Of(n);
-            foreach (var a in graph.Asking[n])
+            foreach (var a in graph.Asking(n))
             {
                 if (support[a] == n)
                 {

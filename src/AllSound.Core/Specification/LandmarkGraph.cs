@@ -6,6 +6,9 @@ namespace AllSound.Core.Specification;
 /// </summary>
 internal sealed class LandmarkGraph
 {
+    private readonly Index asking;
+    private readonly Index giving;
+
     // The last places, for "mended after coat 1", "after coat 2" and so on.
     private const int Mended = IndexSet.Capacity - 1;
 
@@ -22,8 +25,6 @@ internal sealed class LandmarkGraph
         Start = start | split.Start;
         Gives = new IndexSet[split.Copies.Length];
         Needs = new IndexSet[Gives.Length];
-        var asking = new List<int>?[IndexSet.Capacity];
-        var giving = new List<int>?[IndexSet.Capacity];
         for (var slot = 0; slot < Gives.Length; slot++)
         {
             var copy = split.Copies[slot];
@@ -44,21 +45,11 @@ internal sealed class LandmarkGraph
                 continue;
             }
 
-            var open = needs - Start;
-            Needs[slot] = open;
-            for (var n = open.Next(0); n >= 0; n = open.Next(n + 1))
-            {
-                (asking[n] ??= []).Add(slot);
-            }
-
-            for (var n = Gives[slot].Next(0); n >= 0; n = Gives[slot].Next(n + 1))
-            {
-                (giving[n] ??= []).Add(slot);
-            }
+            Needs[slot] = needs - Start;
         }
 
-        Asking = Array.ConvertAll(asking, list => list?.ToArray() ?? []);
-        Giving = Array.ConvertAll(giving, list => list?.ToArray() ?? []);
+        asking = new Index(Needs);
+        giving = new Index(Gives);
     }
 
     /// <summary>The acts, told apart; a slot is a place among its copies.</summary>
@@ -73,12 +64,48 @@ internal sealed class LandmarkGraph
     /// <summary>By slot: what it needs that does not hold at the start.</summary>
     public IndexSet[] Needs { get; }
 
-    /// <summary>By need: the slots that ask for it.</summary>
-    public int[][] Asking { get; }
+    /// <summary>The slots that ask for a need.</summary>
+    public ReadOnlySpan<int> Asking(int need) => asking.Of(need);
 
-    /// <summary>By need: the slots that give it.</summary>
-    public int[][] Giving { get; }
+    /// <summary>The slots that give a need.</summary>
+    public ReadOnlySpan<int> Giving(int need) => giving.Of(need);
 
     /// <summary>Places for what is mended between coats: where finishes do not spoil it, these hold at the start.</summary>
     public IndexSet MendedPlaces { get; }
+
+    // By need: the slots whose sets hold it.
+    private readonly struct Index
+    {
+        private readonly int[] first = new int[IndexSet.Capacity + 1];
+        private readonly int[] slots;
+
+        public Index(IndexSet[] sets)
+        {
+            foreach (ref readonly var set in sets.AsSpan())
+            {
+                for (var n = set.Next(0); n >= 0; n = set.Next(n + 1))
+                {
+                    first[n + 1]++;
+                }
+            }
+
+            for (var n = 0; n < IndexSet.Capacity; n++)
+            {
+                first[n + 1] += first[n];
+            }
+
+            slots = new int[first[^1]];
+            Span<int> next = stackalloc int[IndexSet.Capacity];
+            first.AsSpan(0, IndexSet.Capacity).CopyTo(next);
+            for (var slot = 0; slot < sets.Length; slot++)
+            {
+                for (var n = sets[slot].Next(0); n >= 0; n = sets[slot].Next(n + 1))
+                {
+                    slots[next[n]++] = slot;
+                }
+            }
+        }
+
+        public ReadOnlySpan<int> Of(int need) => slots.AsSpan(first[need], first[need + 1] - first[need]);
+    }
 }

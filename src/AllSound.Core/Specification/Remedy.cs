@@ -15,6 +15,8 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised)
     {
         var acts = Operations.Acts.Where(a => a.Operation != exclude && goal.Allows(a)).ToArray();
         var bench = new Workbench(from, wanted, [], acts);
-        return bench.Missing.IsEmpty ? Search.Cheapest(new Problem(new Aim(bench, wanted, null), new Prices(appraised.Extents, rates), Weights.LeastCost)).Acts : null;
+        return bench.Missing.IsEmpty
+            ? Search.Cheapest(new Problem(new Aim(bench, wanted, null), new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts
+            : null;
     }
 }

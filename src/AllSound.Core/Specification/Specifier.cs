@@ -53,33 +53,43 @@ public static class Specifier
 
     private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)
     {
-        var prices = new Prices(appraised.Extents, rates);
         var bench = new Workbench(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts);
         if (!bench.Missing.IsEmpty)
         {
             return new Sought([], bench.Missing, Cut: false);
         }
 
+        var prices = new Prices(appraised.Extents, rates, bench.Acts);
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
         var searches = new FinishSearch(finishes, f => Life(f, surface), some => new Problem(With(some), prices, Weights.LeastCost));
-        searches.Run();
+        var whole = With(finishes);
+        if (!whole.CanKeep && !whole.CanStrip)
+        {
+            return new Sought([], goal.Needs, Cut: false);
+        }
+
+        var (strips, (soonest, gentlest)) = Lanes.Both(
+            ByFinish,
+            () => (Search.Cheapest(new Problem(whole, prices, Weights.Soonest)), Search.Cheapest(new Problem(whole, prices, Weights.Gentlest)))
+        );
         if (searches.Found.Count == 0 && !searches.Cut)
         {
             return new Sought([], goal.Needs, Cut: false);
         }
 
-        var whole = With(finishes);
-        List<Found> others = [Search.Cheapest(new Problem(whole, prices, Weights.Soonest)), Search.Cheapest(new Problem(whole, prices, Weights.Gentlest))];
+        Found[] others = strips is null ? [soonest, gentlest] : [soonest, gentlest, strips];
+        var found = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
+        return new Sought(found, found.IsEmpty ? goal.Needs : [], searches.Cut || Array.Exists(others, r => !r.Complete));
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        if (StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips)
+        Found? ByFinish()
         {
-            others.Add(Search.Cheapest(new Problem(With(searches.Lasting).Stripped(), prices, Weights.LeastCost)));
+            searches.Run();
+            return StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips
+                ? Search.Cheapest(new Problem(With(searches.Lasting).Stripped(), prices, Weights.LeastCost))
+                : null;
         }
-
-        var found = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
-        return new Sought(found, found.IsEmpty ? goal.Needs : [], searches.Cut || others.Exists(r => !r.Complete));
 
         Aim With(IReadOnlyCollection<CoatingClass> some)
         {

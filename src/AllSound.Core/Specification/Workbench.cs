@@ -13,6 +13,7 @@ internal sealed class Workbench
 {
     private readonly GroundActs ground;
     private readonly int[] local = [];
+    private NeedSet numbered;
 
     private readonly IndexSet[] needing = [];
     private readonly IndexSet everyAct;
@@ -117,9 +118,10 @@ internal sealed class Workbench
     public IndexSet Local(in NeedSet needs)
     {
         var set = default(IndexSet);
-        for (var n = needs.Next(0); n >= 0; n = needs.Next(n + 1))
+        var those = needs & numbered;
+        for (var n = those.Next(0); n >= 0; n = those.Next(n + 1))
         {
-            set |= local[n] >= 0 ? IndexSet.Of(local[n]) : default;
+            set |= IndexSet.Of(local[n]);
         }
 
         return set;
@@ -167,7 +169,11 @@ internal sealed class Workbench
         for (var n = all.Next(0); n >= 0; n = all.Next(n + 1))
         {
             var always = Needs.All[n].Any.Any(t => !changes[t.Facet.Index] && t.Holds(start));
-            numbers[n] = always ? -1 : Count++;
+            if (!always)
+            {
+                numbers[n] = Count++;
+                numbered |= NeedSet.Of(n);
+            }
         }
 
         if (Count > IndexSet.Capacity)

@@ -1,0 +1,60 @@
+using AllSound.Core.Specification;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>Two pieces of work side by side: both are done, and nothing is left running when one fails.</summary>
+public sealed class LanesTests
+{
+    [Fact]
+    public void Both_are_done_and_told_apart() => Assert.Equal((3, "beside"), Lanes.Both(() => 1 + 2, () => "beside"));
+
+    [Fact]
+    public void Lanes_within_lanes_come_to_an_end_however_few_threads_there_are()
+    {
+        Assert.Equal(1 << 10, Count(10));
+
+        static int Count(int deep)
+        {
+            if (deep == 0)
+            {
+                return 1;
+            }
+
+            var (here, beside) = Lanes.Both(() => Count(deep - 1), () => Count(deep - 1));
+            return here + beside;
+        }
+    }
+
+    [Fact]
+    public void What_fails_here_is_thrown_once_the_other_is_done()
+    {
+        using var failing = new ManualResetEventSlim();
+        var done = false;
+        var thrown = Assert.Throws<InvalidOperationException>(() =>
+            Lanes.Both<int, int>(
+                () =>
+                {
+                    failing.Set();
+                    throw new InvalidOperationException("here");
+                },
+                () =>
+                {
+                    failing.Wait();
+                    done = true;
+                    return 0;
+                }
+            )
+        );
+
+        Assert.Equal("here", thrown.Message);
+        Assert.True(done);
+    }
+
+    [Fact]
+    public void What_fails_beside_is_thrown_as_it_is() =>
+        Assert.Equal(
+            "beside",
+            Assert.Throws<InvalidOperationException>(() => Lanes.Both<int, int>(() => 1, () => throw new InvalidOperationException("beside"))).Message
+        );
+}
