@@ -62,6 +62,15 @@ public sealed class NoisyOrTests
         Assert.Equal(seen.Select(f => (f.Cause.Id, f.Probability)), both.Select(f => (f.Cause.Id, f.Probability)));
     }
 
+    /// <summary>That something is not there is no reason to look for what made it.</summary>
+    [Fact]
+    public void Where_nothing_is_wrong_there_is_no_cause()
+    {
+        Assert.Empty(NoisyOr.Diagnose(SubstrateFamily.Wood, []));
+        Assert.Empty(NoisyOr.Diagnose(SubstrateFamily.Wood, [.. Causes.All[0].Evidence.Select(e => new SignSeen { Sign = e.Sign, Present = false })]));
+        Assert.Empty(NoisyOr.Diagnose(SubstrateFamily.Wood, [new SignSeen { Sign = "no such sign" }]));
+    }
+
     private static double Posterior(Cause[] causes, SubstrateFamily family, List<SignSeen> recorded, Cause asked)
     {
         var total = causes.Sum(c => c.Weight(family)) + 3;

@@ -167,6 +167,42 @@ public sealed class SchoolTests
         }
     }
 
+    /// <summary>Over surveys of every ground: never more than four, the other school once and last, our cheapest always kept.</summary>
+    [Fact]
+    public void The_other_school_takes_the_place_of_what_stands_for_least()
+    {
+        var full = 0;
+        for (var seed = 1; seed <= 12; seed++)
+        {
+            var random = new Random(seed);
+            var rules = Questions
+                .All.Where(q => q.Turns == Turns.Steps)
+                .OrderBy(_ => random.Next())
+                .Take(4)
+                .ToImmutableDictionary(q => q.Id, q => q.Schools[random.Next(q.Schools.Length)].Id, StringComparer.Ordinal);
+            var job = SurveyGenerator.Job(seed + 9800, 25) with { HouseRules = rules };
+            foreach (var (building, space, surface) in job.Surfaces())
+            {
+                var options = Specifier.Specify(job, building, space, surface).Options;
+                var own = options.Where(o => o.OtherSchool is null).ToList();
+                Assert.InRange(options.Length, 0, Specifier.MostOptions);
+                Assert.Equal(options.Length, options.Select(o => o.Id).Distinct(StringComparer.Ordinal).Count());
+                if (own.Count == options.Length)
+                {
+                    continue;
+                }
+
+                Assert.Equal(options.Length - 1, own.Count);
+                Assert.NotNull(options[^1].OtherSchool);
+                Assert.DoesNotContain(own, o => o.Criteria.Beats(options[^1].Criteria));
+                full += options.Length == Specifier.MostOptions ? 1 : 0;
+                Assert.Contains(own, o => o.BestAt.Any(b => b.StartsWith("least cost", StringComparison.Ordinal)));
+            }
+        }
+
+        Assert.True(full > 0);
+    }
+
     [Fact]
     public void A_surface_may_override_the_firm()
     {

@@ -1,0 +1,165 @@
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>Which of the sequences found are offered, what each is called best at, and when it is to be preferred. Judgement.</summary>
+public sealed class ChoosingTests
+{
+    private static readonly Option Model = Demo.Specify("skirting").Options[0];
+
+    [Fact]
+    public void What_another_beats_is_not_offered()
+    {
+        var offered = Choosing.Choose([Made("worse", 110, 5, 6, 20), Made("better", 100, 5, 6, 20)]);
+        Assert.Equal(["better"], offered.Select(o => o.Id));
+    }
+
+    [Fact]
+    public void The_cheapest_comes_first_and_each_is_told_what_it_is_best_at()
+    {
+        var offered = Choosing.Choose([Made("lasting", 300, 9, 12, 40), Made("cheap", 100, 7, 3, 20), Made("quick", 150, 2, 3, 30), Made("gentle", 200, 8, 3, 5)]);
+
+        Assert.Equal(["cheap", "quick", "gentle", "lasting"], offered.Select(o => o.Id));
+        Assert.Equal(["least cost"], offered[0].BestAt);
+        Assert.Equal(["soonest"], offered[1].BestAt);
+        Assert.Equal(["gentlest"], offered[2].BestAt);
+        Assert.Equal(["lowest cost per year of life", "longest life"], offered[3].BestAt);
+    }
+
+    [Theory]
+    [InlineData(108, 5, 6, 20, 1)]
+    [InlineData(109, 5, 6.1, 20, 2)]
+    [InlineData(108, 4.5, 6, 20, 2)]
+    [InlineData(108, 5, 7, 20, 2)]
+    [InlineData(108, 5, 6, 18, 2)]
+    public void Within_eight_in_a_hundred_by_everything_is_no_choice(double money, double days, double years, double hazard, int offered) =>
+        Assert.Equal(offered, Choosing.Choose([Made("one", 100, 5, 6, 20), Made("other", money, days, years, hazard)]).Length);
+
+    [Fact]
+    public void At_most_four_are_offered_and_the_best_at_something_come_before_the_rest()
+    {
+        Option[] found =
+        [
+            Made("cheap", 100, 10, 3, 50),
+            Made("between1", 120, 9, 3.2, 45),
+            Made("between2", 140, 8, 3.4, 40),
+            Made("lasting", 160, 7, 9, 55),
+            Made("quick", 400, 1, 2, 60),
+            Made("gentle", 500, 12, 2, 1),
+        ];
+
+        Assert.Equal(["cheap", "lasting", "quick", "gentle"], Choosing.Choose([.. found]).Select(o => o.Id));
+        Assert.Empty(Choosing.Choose([]));
+    }
+
+    [Fact]
+    public void The_same_acts_found_twice_are_one_option_and_names_that_meet_are_told_apart()
+    {
+        Assert.Single(Choosing.Choose([Model, Model with { Criteria = Model.Criteria with { Money = 1 } }]));
+        var shorter = Model with { Steps = Model.Steps.RemoveAt(1), Criteria = Model.Criteria with { Money = Model.Criteria.Money / 2, Hazard = 90 } };
+        var offered = Choosing.Choose([Model, shorter]);
+        Assert.Equal(2, offered.Select(o => o.Id).Distinct().Count());
+        var did = Model.Steps[1].Act.Operation.Title;
+        Assert.Contains(offered, o => o.Name == $"{Model.Name}; {char.ToLowerInvariant(did[0])}{did[1..]}" || o.Name == $"{Model.Name}; other order");
+    }
+
+    [Fact]
+    public void Who_stands_for_money_keeps_its_place_before_who_stands_for_time_or_comfort()
+    {
+        int[] standing =
+        [
+            .. (
+                (string[][])
+                    [
+                        ["gentlest"],
+                        ["soonest"],
+                        ["longest life"],
+                        ["lowest cost per year of life"],
+                        ["least cost"],
+                        ["least cost", "soonest"],
+                    ]
+            ).Select(best => Choosing.Standing(Model with { BestAt = [.. best] })),
+        ];
+        Assert.Equal(standing.Order(), standing);
+        Assert.Equal(standing.Length, standing.Distinct().Count());
+        Assert.Equal(0, Choosing.Standing(Model with { BestAt = [] }));
+    }
+
+    [Fact]
+    public void Beside_another_school_best_means_best_of_our_ways_where_that_one_is_better()
+    {
+        var own = Made("own", 100, 5, 6, 20) with { BestAt = ["least cost", "soonest", "longest life", "gentlest", "lowest cost per year of life"] };
+
+        Assert.Equal(
+            ["least cost of our ways", "soonest", "longest life", "gentlest of our ways", "lowest cost per year of life of our ways"],
+            Choosing.Against(own, Made("other", 90, 5, 6, 19)).BestAt
+        );
+        Assert.Equal(own.BestAt, Choosing.Against(own, Made("other", 100, 5, 6, 20)).BestAt);
+    }
+
+    [Fact]
+    public void Each_is_told_when_to_prefer_it()
+    {
+        Option[] all =
+        [
+            Made("cheap", 100, 7, 4, 20),
+            Made("lasting", 220, 7, 10, 20),
+            Made("quick", 150, 6, 4, 20),
+            Made("gentle", 160, 7, 4, 19),
+            Made("hardly", 101, 6.8, 4, 19.5),
+        ];
+        string[] When(int which) => [.. Preferring.When(all[which], [.. all], "GBP", new Brief())];
+
+        Assert.Equal(["Prefer it when the money now matters most."], When(0));
+        Assert.Equal(
+            ["Prefer it when the surface stays in use beyond 4 years: 120.00 GBP more buys 6 years, 20.00 for each, against 25.00 a year for \"cheap\"."],
+            When(1)
+        );
+        Assert.Equal(["Prefer it when being done 1 day sooner is worth 50.00 GBP."], When(2));
+        Assert.Equal(["Prefer it when people stay in the building, or the worker should breathe and handle less: 19 points of hazard against 20."], When(3));
+
+        // A fifth of a day or half a point is no reason.
+        Assert.Empty(When(4));
+    }
+
+    [Theory]
+    [InlineData(400, 20.0, "20.00 a year over 20 years", "painting is the cheaper")]
+    [InlineData(399, 20.0, "19.95 a year over 20 years", "replacing is the cheaper")]
+    [InlineData(150, null, "30.00 a year over 5 years", "painting is the cheaper")]
+    public void Paint_is_weighed_against_replacing_by_the_year(int cost, double? years, string share, string says)
+    {
+        var option = Made("cheap", 100, 7, 5, 20);
+        var line = Preferring.When(option, [option], "GBP", new Brief { ReplaceCost = cost, ReplaceLifeYears = years })[^1];
+
+        Assert.Contains(share, line, StringComparison.Ordinal);
+        Assert.Contains($"this costs 20.00 a year: {says}", line, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_budget_or_deadline_that_nothing_keeps_is_said_with_by_how_much()
+    {
+        Option[] all = [Made("cheap", 100, 7, 4, 20), Made("quick", 150, 6, 4, 20)];
+        string[] Limits(Brief brief) => [.. Preferring.Limits([.. all], "GBP", brief)];
+
+        Assert.Empty(Limits(new Brief { Budget = 100, DeadlineDays = 6 }));
+        Assert.Equal(
+            ["No option keeps to the budget of 99.50 GBP; the cheapest is 0.50 over it.", "No option is done within 5.5 days; the soonest takes 6."],
+            Limits(new Brief { Budget = 99.5m, DeadlineDays = 5.5 })
+        );
+    }
+
+    // Acts of their own, so that none is taken for another's twin by its steps.
+    private static Option Made(string id, double money, double days, double years, double hazard) =>
+        Model with
+        {
+            Id = id,
+            Name = id,
+            BestAt = [],
+            Steps = [.. Model.Steps.Take(1).Select(s => s with { Act = Operations.Acts[Math.Abs(id.Sum(c => c * 7)) % Operations.Acts.Length] })],
+            Criteria = new Criteria((decimal)money, 10, days, years, hazard),
+        };
+}
