@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
@@ -12,7 +11,7 @@ namespace AllSound.Core.Documents;
 /// <summary>Writes the documents of a job from what was specified.</summary>
 public static class Writing
 {
-    private const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
+    internal const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
 
     /// <summary>Writes a document.</summary>
     /// <param name="kind">Which.</param>
@@ -45,8 +44,8 @@ public static class Writing
             {
                 DocumentKind.Specification => Specification(job, surface, specified[surface.Id]),
                 DocumentKind.ClientSummary => Client(job, surface, specified[surface.Id]),
-                DocumentKind.CrewChecklist => Crew(surface, specified[surface.Id]),
-                _ => Hazards(surface, specified[surface.Id]),
+                DocumentKind.CrewChecklist => CrewChecklist.Of(surface, specified[surface.Id]),
+                _ => HazardSheet.Of(surface, specified[surface.Id]),
             };
             pages.Add(new Page(surface.Title, $"{building.Title}, {space.Title}", blocks));
         }
@@ -238,103 +237,13 @@ public static class Writing
         return blocks.ToImmutable();
     }
 
-    private static IEnumerable<string> Rooms(Option option, Surface surface)
+    internal static IEnumerable<string> Rooms(Option option, Surface surface)
     {
         var first = false;
         return option.Steps.Select(s => Safe(s, surface, ref first).Others).OfType<string>().Distinct(StringComparer.Ordinal);
     }
 
-    private static ImmutableArray<Block> Crew(Surface surface, Specified specified)
-    {
-        if (Takeoff.Chosen(surface, specified) is not { } option)
-        {
-            return Stopped(specified);
-        }
-
-        var blocks = ImmutableArray.CreateBuilder<Block>();
-        var first = true;
-        foreach (var step in option.Steps)
-        {
-            var safety = Safe(step, surface, ref first);
-            if (safety.Hold is { } hold)
-            {
-                blocks.Add(Block.Beware($"Hold point. {hold} Number:\u00a0________ Who:\u00a0________"));
-            }
-
-            if (!safety.Cautions.IsEmpty)
-            {
-                blocks.Add(Block.Beware(string.Join(" ", safety.Cautions)));
-            }
-
-            var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
-            var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
-            var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
-            blocks.Add(
-                Block.Checks([
-                    $"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}",
-                ])
-            );
-        }
-
-        if (ElementOrders.For(surface) is { } order)
-        {
-            blocks.Add(Block.Heading($"Order within it: {order.Title}"));
-            blocks.Add(Block.List(order.Parts.Select((part, i) => $"{i + 1}. {part.Name}").Concat(order.Say)));
-        }
-
-        blocks.Add(
-            Block.Say(
-                "Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries."
-            )
-        );
-        blocks.Add(Block.Checks(["Left out or done otherwise, why, and what that may do: ________________________"]));
-        return blocks.ToImmutable();
-    }
-
-    private static ImmutableArray<Block> Hazards(Surface surface, Specified specified)
-    {
-        var blocks = ImmutableArray.CreateBuilder<Block>();
-        var appraised = specified.Appraised;
-        var presumed = appraised.Resolutions.Where(r => r.How == Resolved.Presumed).Select(r => r.Why).ToList();
-        if (presumed.Count > 0)
-        {
-            blocks.Add(Block.Heading("Presumed until tested"));
-            blocks.Add(Block.List(presumed));
-        }
-
-        if (Takeoff.Chosen(surface, specified) is { } option)
-        {
-            var first = true;
-            blocks.Add(
-                Block.Table(
-                    ["step", "wear", "beware", "waste"],
-                    option
-                        .Steps.Select(s => (s, Safe: Safe(s, surface, ref first)))
-                        .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
-                        .Select(x =>
-                            ImmutableArray.Create(
-                                $"{x.s.Number}. {x.s.Act.Operation.Title}",
-                                string.Join(", ", x.Safe.Protection),
-                                string.Join(" ", x.Safe.Cautions),
-                                x.Safe.Waste ?? ""
-                            )
-                        )
-                )
-            );
-            Add(blocks, "For the people who use the place", [.. Rooms(option, surface)]);
-        }
-        else
-        {
-            blocks.AddRange(Stopped(specified));
-        }
-
-        blocks.Add(Block.Heading("Refused, whatever is asked"));
-        blocks.Add(Block.List(Refusals.Bearing(appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")));
-        blocks.Add(Block.Say(Defers));
-        return blocks.ToImmutable();
-    }
-
-    private static ImmutableArray<Block> Stopped(Specified specified) =>
+    internal static ImmutableArray<Block> Stopped(Specified specified) =>
         specified.Holds.IsEmpty
             ?
             [
@@ -348,7 +257,7 @@ public static class Writing
             ]
             : [.. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) })];
 
-    private static StepSafety Safe(Step step, Surface surface, ref bool first)
+    internal static StepSafety Safe(Step step, Surface surface, ref bool first)
     {
         var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
         var safety = StepHazards.Of(step.Act, step.Before, surface, first && coat);
@@ -361,7 +270,7 @@ public static class Writing
             ? "part of the system asked for"
             : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"the finished work needs that {l.Need.Title}"));
 
-    private static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
+    internal static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
     {
         if (!lines.IsEmpty)
         {
@@ -372,7 +281,7 @@ public static class Writing
 
     private static string Money(decimal amount, Job job) => FormattableString.Invariant($"{amount:0.00} {job.Rates.Currency}");
 
-    private static string Litres(double value) => value < 0.1 ? $"{Number(Math.Max(1, Math.Round(value * 1000)))} ml" : $"{Number(value)} L";
+    internal static string Litres(double value) => value < 0.1 ? $"{Number(Math.Max(1, Math.Round(value * 1000)))} ml" : $"{Number(value)} L";
 
-    private static string Number(double value) => Math.Round(value, 1).ToString(System.Globalization.CultureInfo.InvariantCulture);
+    internal static string Number(double value) => Math.Round(value, 1).ToString(System.Globalization.CultureInfo.InvariantCulture);
 }
