@@ -126,6 +126,12 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
   expect(await markdown.text()).toContain("- [ ] ");
   const pdf = await page.pdf({ preferCSSPageSize: true });
   expect(pdf.subarray(0, 4).toString()).toBe("%PDF");
+
+  // What a crew carries is one leaf for each surface, and one for the job.
+  await page.getByText("For the crew", { exact: true }).click();
+  await expect(page.getByText("Hold point").first()).toBeVisible();
+  const crew = (await page.pdf({ preferCSSPageSize: true })).toString("latin1");
+  expect(crew.match(/\/Type \/Page\b(?!s)/g)).toHaveLength(13);
 });
 
 test("the section turns from before to after, with a key to its hatches", async ({ page }) => {

@@ -24,14 +24,32 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
           date={document.date}
           mark={`revision ${document.revision}`}
         >
-          {page.blocks.map((block, i) => {
-            const key = `${i}${block.kind}`;
-            return <BlockView key={key} block={block} />;
+          {parts(page.blocks).map((part, n) => {
+            const first = `${n}${part[0]?.text}`;
+            return (
+              <div className="part" key={first}>
+                {part.map((block, i) => {
+                  const key = `${i}${block.kind}`;
+                  return <BlockView key={key} block={block} />;
+                })}
+              </div>
+            );
           })}
         </Sheet>
       ))}
     </>
   );
+}
+
+/** Each heading with what follows it, so that paper keeps them together. */
+function parts(blocks: Schemas["Block"][]) {
+  const all: Schemas["Block"][][] = [];
+  for (const block of blocks) {
+    const last = all.at(-1);
+    if (!last || block.kind === "heading") all.push([block]);
+    else last.push(block);
+  }
+  return all;
 }
 
 /** A number, perhaps with its unit: kept on one line. */
