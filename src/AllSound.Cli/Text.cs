@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Exchange;
 
 namespace AllSound.Cli;
@@ -50,6 +51,12 @@ internal static class Text
             Hold(to, hold);
         }
 
+        if (!report.Meanwhile.IsEmpty)
+        {
+            to.WriteLine("  meanwhile:");
+            Steps(to, report.Meanwhile);
+        }
+
         if (report.Blocked is { } blocked)
         {
             to.WriteLine($"  blocked: {blocked.Need}; frees: {string.Join("; ", blocked.Frees)}");
@@ -61,23 +68,7 @@ internal static class Text
             to.WriteLine(
                 $"    {option.Cost.Amount} {option.Cost.Currency}, {option.LabourHours} h, {option.ElapsedDays} days, about {option.LifeYears} years, hazard {option.Hazard}"
             );
-            foreach (var step in option.Steps)
-            {
-                to.WriteLine(
-                    $"    {step.N, 2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}"
-                );
-                foreach (var caution in step.Cautions)
-                {
-                    to.WriteLine($"        CAUTION: {caution}");
-                }
-
-                to.WriteLine($"        why: {step.Why}");
-                foreach (var assumption in step.Assumes)
-                {
-                    to.WriteLine($"        assumes: {assumption}");
-                }
-            }
-
+            Steps(to, option.Steps);
             foreach (var risk in option.ResidualRisks)
             {
                 to.WriteLine($"    risk: {risk}");
@@ -131,6 +122,26 @@ internal static class Text
             to.WriteLine(
                 $"{m.Product},\"{m.Title.Replace("\"", "\"\"", StringComparison.Ordinal)}\",{m.Unit},{m.Need},{string.Join(" + ", m.Buy.Select(b => $"{b.Count}x{b.Size}"))},{m.Cost},{m.Left}"
             );
+        }
+    }
+
+    private static void Steps(TextWriter to, ImmutableArray<StepReport> steps)
+    {
+        foreach (var step in steps)
+        {
+            to.WriteLine(
+                $"    {step.N, 2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}"
+            );
+            foreach (var caution in step.Cautions)
+            {
+                to.WriteLine($"        CAUTION: {caution}");
+            }
+
+            to.WriteLine($"        why: {step.Why}");
+            foreach (var assumption in step.Assumes)
+            {
+                to.WriteLine($"        assumes: {assumption}");
+            }
         }
     }
 

@@ -15,7 +15,7 @@ internal static class CrewChecklist
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return Stopped(specified);
+            return Stopped(surface, specified);
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();

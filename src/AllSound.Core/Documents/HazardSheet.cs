@@ -46,7 +46,7 @@ internal static class HazardSheet
         }
         else
         {
-            blocks.AddRange(Stopped(specified));
+            blocks.AddRange(Stopped(surface, specified));
         }
 
         blocks.Add(Block.Heading("Refused, whatever is asked"));

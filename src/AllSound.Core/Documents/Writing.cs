@@ -92,7 +92,7 @@ public static class Writing
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return Stopped(specified);
+            return Stopped(surface, specified);
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
@@ -182,7 +182,7 @@ public static class Writing
     {
         if (specified.Options.IsEmpty)
         {
-            return Stopped(specified);
+            return Stopped(surface, specified);
         }
 
         var chosen = Takeoff.Chosen(surface, specified)!;
@@ -243,7 +243,7 @@ public static class Writing
         return option.Steps.Select(s => Safe(s, surface, ref first).Others).OfType<string>().Distinct(StringComparer.Ordinal);
     }
 
-    internal static ImmutableArray<Block> Stopped(Specified specified) =>
+    internal static ImmutableArray<Block> Stopped(Surface surface, Specified specified) =>
         specified.Holds.IsEmpty
             ?
             [
@@ -255,7 +255,36 @@ public static class Writing
                         .DefaultIfEmpty("Change the brief: allow another finish or another method.")
                 ),
             ]
-            : [.. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) })];
+            :
+            [
+                .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),
+                .. Meanwhile(surface, specified),
+            ];
+
+    // What opens the surface up, so that it can be looked at.
+    private static IEnumerable<Block> Meanwhile(Surface surface, Specified specified)
+    {
+        if (specified.Meanwhile.IsEmpty)
+        {
+            yield break;
+        }
+
+        yield return Block.Heading("What may be done meanwhile");
+        foreach (var step in specified.Meanwhile)
+        {
+            var none = false;
+            var safety = Safe(step, surface, ref none);
+            if (!safety.Cautions.IsEmpty)
+            {
+                yield return Block.Beware(string.Join(" ", safety.Cautions));
+            }
+
+            var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
+            var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
+            var waste = safety.Waste is null ? "" : $" Waste: {safety.Waste}.";
+            yield return Block.Checks([$"{step.Number}. {wait}{step.Act.Operation.Title}. {step.Act.Operation.Do} Done when: {step.Act.Operation.Accept}.{wear}{waste}"]);
+        }
+    }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
     {

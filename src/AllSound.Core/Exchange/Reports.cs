@@ -214,6 +214,7 @@ public sealed record BlockedReport(string Need, ImmutableArray<string> Frees);
 /// <param name="Title">Its title.</param>
 /// <param name="Options">Options, cheapest first.</param>
 /// <param name="Holds">Holds.</param>
+/// <param name="Meanwhile">Steps that may be done while it is held, so that what holds it can be settled.</param>
 /// <param name="Blocked">Why there is no sequence, or null.</param>
 /// <param name="Notes">House rules that cannot be followed here; budget or deadline that nothing meets.</param>
 /// <param name="Order">The order of painting within the element; null when it has none.</param>
@@ -223,6 +224,7 @@ public sealed record SpecificationReport(
     string Title,
     ImmutableArray<OptionReport> Options,
     ImmutableArray<HoldReport> Holds,
+    ImmutableArray<StepReport> Meanwhile,
     BlockedReport? Blocked,
     ImmutableArray<string> Notes,
     ElementOrder? Order,

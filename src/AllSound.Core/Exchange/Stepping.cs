@@ -14,21 +14,12 @@ internal static class Stepping
     /// <summary>An option in the words of the reports.</summary>
     public static OptionReport Report(Option option, string currency, Surface surface, Appraised appraised)
     {
-        var first = true;
-        var steps = ImmutableArray.CreateBuilder<StepReport>(option.Steps.Length);
-        foreach (var step in option.Steps)
-        {
-            var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
-            steps.Add(Report(step, option, surface, appraised, StepHazards.Of(step.Act, step.Before, surface, first && coat)));
-            first &= !coat;
-        }
-
         return new(
             option.Id,
             option.Name,
             option.BestAt,
             option.Schools,
-            steps.ToImmutable(),
+            Report(option.Steps, surface, appraised),
             new MoneyReport(option.Criteria.Money, currency),
             option.Criteria.LabourHours,
             option.Criteria.ElapsedDays,
@@ -43,7 +34,22 @@ internal static class Stepping
         );
     }
 
-    private static StepReport Report(Step step, Option option, Surface surface, Appraised appraised, StepSafety safety)
+    /// <summary>Steps in the words of the reports.</summary>
+    public static ImmutableArray<StepReport> Report(ImmutableArray<Step> all, Surface surface, Appraised appraised)
+    {
+        var first = true;
+        var steps = ImmutableArray.CreateBuilder<StepReport>(all.Length);
+        foreach (var step in all)
+        {
+            var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
+            steps.Add(Report(step, all, surface, appraised, StepHazards.Of(step.Act, step.Before, surface, first && coat)));
+            first &= !coat;
+        }
+
+        return steps.ToImmutable();
+    }
+
+    private static StepReport Report(Step step, ImmutableArray<Step> all, Surface surface, Appraised appraised, StepSafety safety)
     {
         var act = step.Act;
         var operation = act.Operation;
@@ -53,7 +59,7 @@ internal static class Stepping
             Reporting.GroupName(operation.Group),
             operation.Title,
             operation.Do,
-            Why(step, option),
+            Why(step, all),
             [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
             [.. act.Needs.Select(n => n.Id)],
             [.. step.Links.Select(l => l.Need.Id)],
@@ -83,11 +89,11 @@ internal static class Stepping
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
             operation.Role,
             step.Manner,
-            CoatShade.For(act, option.After(step), surface)
+            CoatShade.For(act, all.Where(s => s.Number > step.Number).Select(s => s.Act), surface)
         );
     }
 
-    private static string Why(Step step, Option option)
+    private static string Why(Step step, ImmutableArray<Step> all)
     {
         if (step.Links.IsEmpty)
         {
@@ -101,7 +107,7 @@ internal static class Stepping
             .Select(g =>
             {
                 var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-                return g.Key is { } n ? $"step {n} ({Lower(option.Steps[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
+                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
             });
         var text = string.Join("; ", parts);
         return char.ToUpperInvariant(text[0]) + text[1..] + ".";

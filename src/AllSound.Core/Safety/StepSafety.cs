@@ -110,6 +110,9 @@ public static class StepHazards
         var wet = act.Leaves is { Clock: Drying.Wash } && operation.Extent != Extent.Once;
         return (operation.Group, lead, wet) switch
         {
+            _ when operation.Gives.Any(e => e.Facet == Facets.Paper) => lead
+                ? "hazardous where paint on it may hold lead: wet paper and paste, in sealed labelled bags"
+                : "wet paper and paste, bagged",
             (Group.Strip or Group.Loosen or Group.Abrade or Group.Fill or Group.Denib, true, _) =>
                 "hazardous: lead chips, dust, slurry and wipes, in sealed labelled bags",
             (Group.Strip, _, _) when operation.Id is "st_solvent" or "st_wax_solvent" or "st_shellac_alcohol" or "st_bitumen_mech" =>

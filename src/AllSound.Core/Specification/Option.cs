@@ -94,12 +94,14 @@ public sealed record Hold(Need Need);
 /// <param name="Appraised">The condition worked from.</param>
 /// <param name="Options">At most four, none beaten by another; empty when held or blocked.</param>
 /// <param name="Holds">What it waits for.</param>
+/// <param name="Meanwhile">What may be done all the same, so that what holds it can be settled; not a specification of the surface.</param>
 /// <param name="Blocked">The needs that no allowed sequence meets, when there is none and nothing holds.</param>
 /// <param name="Notes">House rules that cannot be followed here, budget and deadline that nothing meets.</param>
 public sealed record Specified(
     Appraised Appraised,
     ImmutableArray<Option> Options,
     ImmutableArray<Hold> Holds,
+    ImmutableArray<Step> Meanwhile,
     ImmutableArray<Need> Blocked,
     ImmutableArray<string> Notes
 );

@@ -91,6 +91,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             [.. options.Select(o => o with { PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief) })],
             [],
             [],
+            [],
             [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]
         );
 
@@ -102,11 +103,28 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             appraised,
             [],
             holds,
+            Meanwhile(holds),
             !holds.IsEmpty ? []
                 : deepest.IsEmpty ? missing
                 : deepest,
             notes
         );
+    }
+
+    // What opens up what holds the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
+    private ImmutableArray<Step> Meanwhile(ImmutableArray<Hold> holds)
+    {
+        Need[] opening = [.. holds.Select(h => h.Need.Opening).OfType<Need>().Distinct()];
+        if (opening.Length == 0)
+        {
+            return [];
+        }
+
+        ImmutableArray<Need> wanted = [.. opening, Needs.LeadCleaned];
+        var remedy = new Remedy(rates, goal, appraised);
+        return remedy.Find(appraised.Condition, wanted) is { Count: > 0 } acts
+            ? Sequencing.Steps(appraised, Sequencing.Mended(appraised.Condition, Sequencing.Usual(appraised.Condition, acts), remedy), wanted, rates)
+            : [];
     }
 
     // By need: the facets that some act which needs it writes, a bit each.

@@ -103,6 +103,16 @@ public static class FabricNeeds
         F.WeakBeneath.Is(Presence.None)
     );
 
+    /// <summary>Paper that does not hold is off.</summary>
+    public static readonly Need PaperOff = Add(
+        "paper-off",
+        "paper that does not hold is off",
+        "Nobody can say what lies beneath it.",
+        Severity.Fails,
+        Practice,
+        F.Paper.IsNot(Paper.Failing)
+    );
+
     /// <summary>Paper that holds.</summary>
     public static readonly Need PaperHolds = Register(
         "paper-holds",
@@ -112,7 +122,8 @@ public static class FabricNeeds
         Practice,
         [F.Paper.Is(Paper.None, Paper.Sound)],
         ["strip the paper, then survey what was beneath it as a surface of its own"],
-        hold: true
+        hold: true,
+        opening: PaperOff
     );
 
     /// <summary>Putty sound.</summary>

@@ -55,6 +55,12 @@ public sealed class Need
     /// <summary>Who says so.</summary>
     public Source Source { get; }
 
+    /// <summary>
+    /// What work may bring about while this holds things up, so that it can be settled at all: as old paper that comes off
+    /// before anyone can look at the wall. Null when there is nothing to do meanwhile.
+    /// </summary>
+    public Need? Opening { get; init; }
+
     /// <summary>The need holds when any of these does. Empty for a drying clock.</summary>
     public ImmutableArray<Test> Any { get; }
 

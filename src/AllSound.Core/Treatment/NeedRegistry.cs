@@ -59,7 +59,8 @@ internal static class NeedRegistry
         ImmutableArray<string>? frees = null,
         bool hold = false,
         Drying? clock = null,
-        bool unwritten = false
+        bool unwritten = false,
+        Need? opening = null
     )
     {
         var need = new Need(Registered.Count, id, title, consequence, severity, source, any)
@@ -68,6 +69,7 @@ internal static class NeedRegistry
             Hold = hold,
             Clock = clock,
             Unwritten = unwritten,
+            Opening = opening,
         };
         Registered.Add(need);
         return need;

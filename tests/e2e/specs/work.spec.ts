@@ -1,4 +1,4 @@
-import { at, expect, kept, test } from "./bench";
+import { accessible, at, expect, kept, test } from "./bench";
 
 test("options stand side by side and each step says why and who", async ({ page }) => {
   await page.goto(at("work", "skirting"));
@@ -99,4 +99,17 @@ test("ways of stripping are ranked with what they ask of the supply, and those t
   await expect(page.getByRole("listitem").filter({ hasText: "Strip with alkaline paste" })).toContainText(
     "Alkali eats zinc",
   );
+});
+
+test("a wall under paper that does not hold is told how to get it off", async ({ page }) => {
+  await page.goto("/sallow-ferry/survey/kitchen/kitchen-board");
+  await page.getByLabel("Substrate").selectOption("paper_vin");
+  await kept(page);
+  await page.goto("/sallow-ferry/work/kitchen/kitchen-board");
+  await expect(page.getByText("Held. Not yet so: paper on the wall holds")).toBeVisible();
+  const steps = page.getByRole("region", { name: "Steps" });
+  await expect(steps.getByRole("heading", { name: "What may be done meanwhile" })).toBeVisible();
+  await expect(steps.getByRole("heading", { name: "Soak and scrape the paper off" })).toBeVisible();
+  await expect(steps).toContainText("Look at what was beneath as a surface of its own.");
+  await accessible(page);
 });

@@ -6,7 +6,7 @@ import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
 import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
-import { StepList } from "../work/StepList";
+import { StepList, Steps } from "../work/StepList";
 import { Sheet } from "./Sheet";
 import { WrittenDocument } from "./WrittenDocument";
 
@@ -148,6 +148,12 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
           <li key={p}>{p}</li>
         ))}
       </ul>
+      {view.specification.meanwhile.length > 0 && (
+        <>
+          <h2>What may be done meanwhile</h2>
+          <Steps steps={view.specification.meanwhile} full />
+        </>
+      )}
       {option && (
         <>
           <h2>{option.name}</h2>

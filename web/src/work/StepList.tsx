@@ -3,16 +3,21 @@ import { WhyNot } from "./WhyNot";
 
 /** Steps with caution before, how, why, and who says so. */
 export function StepList({ option, full = false }: { option: Option; full?: boolean }) {
+  return <Steps steps={option.steps} option={option.id} full={full} />;
+}
+
+/** Steps of an option, or of none: what may be done while a surface is held. */
+export function Steps({ steps, option, full = false }: { steps: Step[]; option?: string; full?: boolean }) {
   return (
     <ol className="steps">
-      {option.steps.map((s) => (
-        <StepRow key={s.n} option={option.id} step={s} full={full} />
+      {steps.map((s) => (
+        <StepRow key={s.n} option={option} step={s} full={full} />
       ))}
     </ol>
   );
 }
 
-function StepRow({ option, step, full }: { option: string; step: Step; full: boolean }) {
+function StepRow({ option, step, full }: { option?: string; step: Step; full: boolean }) {
   const { least, advised, latest } = step.waitHours;
   return (
     <li className="step">
@@ -80,7 +85,7 @@ function StepRow({ option, step, full }: { option: string; step: Step; full: boo
               {step.overnight && row("overnight", step.overnight)}
             </dl>
           )}
-          {!full && <WhyNot option={option} step={step} />}
+          {!full && option !== undefined && <WhyNot option={option} step={step} />}
           <p className="small soft">
             Who says so: {step.source}. {step.hours} h{step.litres > 0 ? `, ${step.litres} L` : ""}.
           </p>

@@ -4,14 +4,14 @@ import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
 import { BriefPanel } from "./BriefPanel";
 import { Order } from "./Order";
-import { StepList } from "./StepList";
+import { StepList, Steps } from "./StepList";
 import { Stripping } from "./Stripping";
 
 /** The options side by side, and the steps of the one chosen with their reasons. */
 export function WorkView() {
   const { view, edit } = usePlace();
   if (!view) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
-  const options = view.specification.options;
+  const { options, meanwhile } = view.specification;
   const chosen = options.find((o) => o.id === view.chosen) ?? options[0];
   const choose = (o: Option) => edit.draft && edit.change({ ...edit.draft, choice: o.id });
   return (
@@ -64,7 +64,7 @@ export function WorkView() {
       </section>
       <section className="sheet" aria-label="Steps">
         <header>
-          <h2>{chosen ? chosen.name : "No steps"}</h2>
+          <h2>{chosen?.name ?? (meanwhile.length > 0 ? "What may be done meanwhile" : "No steps")}</h2>
           <span className="grow" />
           {chosen && (
             <span className="soft small">{`${chosen.labourHours} h of work, ${chosen.steps.length} steps`}</span>
@@ -72,6 +72,15 @@ export function WorkView() {
         </header>
         <div className="body">
           {chosen && <StepList option={chosen} />}
+          {!chosen && meanwhile.length > 0 && (
+            <>
+              <p className="soft">
+                No specification yet: it opens the surface up. When it is done, set the substrate to what lay beneath,
+                and the work is specified.
+              </p>
+              <Steps steps={meanwhile} />
+            </>
+          )}
           {view.section.old.length > 0 && <Stripping />}
         </div>
       </section>
