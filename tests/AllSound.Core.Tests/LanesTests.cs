@@ -27,6 +27,25 @@ public sealed class LanesTests
     }
 
     [Fact]
+    public void Where_every_core_is_at_work_one_is_done_after_the_other()
+    {
+        var places = Enumerable.Range(0, Environment.ProcessorCount).Select(_ => Lanes.Enter()).ToArray();
+        try
+        {
+            var thread = Environment.CurrentManagedThreadId;
+            var (here, beside) = Lanes.Both(() => Environment.CurrentManagedThreadId, () => Environment.CurrentManagedThreadId);
+            Assert.Equal((thread, thread), (here, beside));
+        }
+        finally
+        {
+            foreach (var place in places)
+            {
+                place.Dispose();
+            }
+        }
+    }
+
+    [Fact]
     public void What_fails_here_is_thrown_once_the_other_is_done()
     {
         using var failing = new ManualResetEventSlim();

@@ -1,14 +1,32 @@
 namespace AllSound.Core.Specification;
 
-/// <summary>Two pieces of work of which neither hangs on the other, side by side where a second core is free.</summary>
+/// <summary>
+/// Two pieces of work of which neither hangs on the other, side by side where a core has nothing else to do. Where many
+/// surfaces are worked on at once there is none: then both are done one after the other, since lanes would only be in each
+/// other's way.
+/// </summary>
 internal static class Lanes
 {
-    /// <summary>Does both. Where no other thread takes up the second, it is done here after the first: then nothing is lost.</summary>
+    private static int atWork;
+
+    /// <summary>Says that one thread more is at work, until what is returned is disposed of.</summary>
+    public static Place Enter()
+    {
+        Interlocked.Increment(ref atWork);
+        return default;
+    }
+
+    /// <summary>Does both.</summary>
     /// <param name="here">Done on this thread.</param>
-    /// <param name="beside">Done beside it; must not change anything that the other reads.</param>
+    /// <param name="beside">Done beside it, or after it; must not change anything that the other reads.</param>
     /// <returns>What each came to.</returns>
     public static (THere Here, TBeside Beside) Both<THere, TBeside>(Func<THere> here, Func<TBeside> beside)
     {
+        if (Volatile.Read(ref atWork) >= Environment.ProcessorCount)
+        {
+            return (here(), beside());
+        }
+
         var other = Task.Run(beside);
         THere mine;
         try
@@ -23,5 +41,12 @@ internal static class Lanes
         }
 
         return (mine, other.GetAwaiter().GetResult());
+    }
+
+    /// <summary>A thread at work.</summary>
+    internal readonly struct Place : IDisposable
+    {
+        /// <summary>It is done.</summary>
+        public void Dispose() => Interlocked.Decrement(ref atWork);
     }
 }

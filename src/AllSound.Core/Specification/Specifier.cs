@@ -59,6 +59,7 @@ public static class Specifier
             return new Sought([], bench.Missing, Cut: false);
         }
 
+        using var working = Lanes.Enter();
         var prices = new Prices(appraised.Extents, rates, bench.Acts);
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
