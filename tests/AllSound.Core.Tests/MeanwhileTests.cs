@@ -93,13 +93,16 @@ public sealed class MeanwhileTests
         var specified = Specify(Vinyl);
         var report = Reporting.Report(job, Vinyl, specified);
         Assert.Equal(specified.Meanwhile.Select(s => s.Act.Operation.Id), report.Meanwhile.Select(s => s.Operation));
-        foreach (var kind in Enum.GetValues<DocumentKind>().Where(k => k != DocumentKind.ClientSummary))
+        foreach (var kind in Enum.GetValues<DocumentKind>())
         {
             var text = Writing
                 .Write(kind, job, new Dictionary<string, Specified>(StringComparer.Ordinal) { [Vinyl.Id] = specified }, "today", "1", Vinyl.Id)
                 .ToMarkdown();
             Assert.Contains("What may be done meanwhile", text, StringComparison.Ordinal);
             Assert.All(specified.Meanwhile, s => Assert.Contains(s.Act.Operation.Title, text, StringComparison.Ordinal));
+            Assert.All(specified.Meanwhile, s => Assert.Contains($"Source: {s.Act.Operation.Source}", text, StringComparison.Ordinal));
+            Assert.Contains("Hold point. Before it begins", text, StringComparison.Ordinal);
+            Assert.Contains("what holds the work needs that paper that does not hold is off", text, StringComparison.Ordinal);
         }
     }
 }

@@ -101,29 +101,7 @@ public static class Writing
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Number(option.Criteria.LabourHours)} h of labour, {Number(option.Criteria.ElapsedDays)} days, about {Number(option.Criteria.LifeYears)} years to first maintenance."
             )
         );
-        var first = true;
-        foreach (var step in option.Steps)
-        {
-            var safety = Safe(step, surface, ref first);
-            blocks.Add(
-                Block.Heading(
-                    $"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"
-                )
-            );
-            if (!safety.Cautions.IsEmpty)
-            {
-                blocks.Add(Block.Beware(string.Join(" ", safety.Cautions)));
-            }
-
-            if (safety.Hold is { } hold)
-            {
-                blocks.Add(Block.Beware($"Hold point. {hold}"));
-            }
-
-            blocks.Add(Block.Say(step.Act.Operation.Do));
-            blocks.Add(Block.List(Facts(step, safety, CoatShade.For(step.Act, option.After(step), surface))));
-        }
-
+        blocks.AddRange(Steps(option.Steps, surface, "the finished work"));
         Add(blocks, "It assumes", option.Assumes);
         Add(blocks, "It leaves undone", option.LeftUndone);
         Add(blocks, "What can still go wrong", option.Risks);
@@ -131,9 +109,34 @@ public static class Writing
         return blocks.ToImmutable();
     }
 
-    private static IEnumerable<string> Facts(Step step, StepSafety safety, string? tint)
+    // Each step with its cautions and hold point before it, how, why and who says so.
+    private static IEnumerable<Block> Steps(ImmutableArray<Step> steps, Surface surface, string end)
     {
-        yield return $"Why: {Because(step)}";
+        var first = true;
+        foreach (var step in steps)
+        {
+            var safety = Safe(step, surface, ref first);
+            yield return Block.Heading(
+                $"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"
+            );
+            if (!safety.Cautions.IsEmpty)
+            {
+                yield return Block.Beware(string.Join(" ", safety.Cautions));
+            }
+
+            if (safety.Hold is { } hold)
+            {
+                yield return Block.Beware($"Hold point. {hold}");
+            }
+
+            yield return Block.Say(step.Act.Operation.Do);
+            yield return Block.List(Facts(step, safety, CoatShade.For(step.Act, step.Later(steps), surface), end));
+        }
+    }
+
+    private static IEnumerable<string> Facts(Step step, StepSafety safety, string? tint, string end)
+    {
+        yield return $"Why: {Because(step, end)}";
         foreach (var manner in step.Manner)
         {
             yield return manner;
@@ -258,33 +261,10 @@ public static class Writing
             :
             [
                 .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),
-                .. Meanwhile(surface, specified),
+                .. specified.Meanwhile.IsEmpty
+                    ? Array.Empty<Block>()
+                    : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what holds the work")],
             ];
-
-    // What opens the surface up, so that it can be looked at.
-    private static IEnumerable<Block> Meanwhile(Surface surface, Specified specified)
-    {
-        if (specified.Meanwhile.IsEmpty)
-        {
-            yield break;
-        }
-
-        yield return Block.Heading("What may be done meanwhile");
-        foreach (var step in specified.Meanwhile)
-        {
-            var none = false;
-            var safety = Safe(step, surface, ref none);
-            if (!safety.Cautions.IsEmpty)
-            {
-                yield return Block.Beware(string.Join(" ", safety.Cautions));
-            }
-
-            var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
-            var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
-            var waste = safety.Waste is null ? "" : $" Waste: {safety.Waste}.";
-            yield return Block.Checks([$"{step.Number}. {wait}{step.Act.Operation.Title}. {step.Act.Operation.Do} Done when: {step.Act.Operation.Accept}.{wear}{waste}"]);
-        }
-    }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
     {
@@ -294,10 +274,10 @@ public static class Writing
         return safety;
     }
 
-    private static string Because(Step step) =>
+    private static string Because(Step step, string end) =>
         step.Links.IsEmpty
             ? "part of the system asked for"
-            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"the finished work needs that {l.Need.Title}"));
+            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"{end} needs that {l.Need.Title}"));
 
     internal static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
     {

@@ -24,7 +24,7 @@ public static class Reporting
             surface.Title,
             [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
-            Stepping.Report(specified.Meanwhile, surface, specified.Appraised),
+            Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what holds the work"),
             specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified)),
             specified.Notes,
             Technique.ElementOrders.For(surface),

@@ -19,7 +19,7 @@ internal static class Stepping
             option.Name,
             option.BestAt,
             option.Schools,
-            Report(option.Steps, surface, appraised),
+            Report(option.Steps, surface, appraised, "the finished work"),
             new MoneyReport(option.Criteria.Money, currency),
             option.Criteria.LabourHours,
             option.Criteria.ElapsedDays,
@@ -35,21 +35,25 @@ internal static class Stepping
     }
 
     /// <summary>Steps in the words of the reports.</summary>
-    public static ImmutableArray<StepReport> Report(ImmutableArray<Step> all, Surface surface, Appraised appraised)
+    /// <param name="all">The steps.</param>
+    /// <param name="surface">The surface.</param>
+    /// <param name="appraised">Its condition.</param>
+    /// <param name="end">What they lead to, as it is named where it needs something.</param>
+    public static ImmutableArray<StepReport> Report(ImmutableArray<Step> all, Surface surface, Appraised appraised, string end)
     {
         var first = true;
         var steps = ImmutableArray.CreateBuilder<StepReport>(all.Length);
         foreach (var step in all)
         {
             var coat = step.Act.Product is not null && step.Act.Operation.Role != CoatRole.None;
-            steps.Add(Report(step, all, surface, appraised, StepHazards.Of(step.Act, step.Before, surface, first && coat)));
+            steps.Add(Report(step, all, end, surface, appraised, StepHazards.Of(step.Act, step.Before, surface, first && coat)));
             first &= !coat;
         }
 
         return steps.ToImmutable();
     }
 
-    private static StepReport Report(Step step, ImmutableArray<Step> all, Surface surface, Appraised appraised, StepSafety safety)
+    private static StepReport Report(Step step, ImmutableArray<Step> all, string end, Surface surface, Appraised appraised, StepSafety safety)
     {
         var act = step.Act;
         var operation = act.Operation;
@@ -59,7 +63,7 @@ internal static class Stepping
             Reporting.GroupName(operation.Group),
             operation.Title,
             operation.Do,
-            Why(step, all),
+            Why(step, all, end),
             [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
             [.. act.Needs.Select(n => n.Id)],
             [.. step.Links.Select(l => l.Need.Id)],
@@ -89,11 +93,11 @@ internal static class Stepping
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
             operation.Role,
             step.Manner,
-            CoatShade.For(act, all.Where(s => s.Number > step.Number).Select(s => s.Act), surface)
+            CoatShade.For(act, step.Later(all), surface)
         );
     }
 
-    private static string Why(Step step, ImmutableArray<Step> all)
+    private static string Why(Step step, ImmutableArray<Step> all, string end)
     {
         if (step.Links.IsEmpty)
         {
@@ -107,7 +111,7 @@ internal static class Stepping
             .Select(g =>
             {
                 var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) needs that {what}" : $"the finished work needs that {what}";
+                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) needs that {what}" : $"{end} needs that {what}";
             });
         var text = string.Join("; ", parts);
         return char.ToUpperInvariant(text[0]) + text[1..] + ".";

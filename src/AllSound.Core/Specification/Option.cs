@@ -33,7 +33,12 @@ public sealed record Step(
     Condition Before,
     Condition After,
     ImmutableArray<string> Manner
-);
+)
+{
+    /// <summary>What is done after it.</summary>
+    /// <param name="all">The steps that it is one of.</param>
+    public IEnumerable<Act> Later(ImmutableArray<Step> all) => all.Where(s => s.Number > Number).Select(s => s.Act);
+}
 
 /// <summary>What an option costs, by each criterion.</summary>
 /// <param name="Money">Labour and materials, tins not rounded, in the job's currency.</param>
@@ -80,11 +85,7 @@ public sealed record Option(
     ImmutableArray<string> LeftUndone,
     ImmutableArray<string> PreferWhen,
     string? OtherSchool
-)
-{
-    /// <summary>What is done after a step.</summary>
-    public IEnumerable<Act> After(Step step) => Steps.Where(s => s.Number > step.Number).Select(s => s.Act);
-}
+);
 
 /// <summary>Work stops until something outside painting is done or known.</summary>
 /// <param name="Need">The need that holds it.</param>
