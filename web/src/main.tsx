@@ -13,6 +13,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { Jobs } from "./shell/Jobs";
 import { Shell } from "./shell/Shell";
+import { route } from "./shell/where";
 import { type Mode, sheetTheme } from "./theme";
 
 const client = new QueryClient({
@@ -35,7 +36,7 @@ function App() {
         <BrowserRouter>
           <Routes>
             <Route path="/" element={<Jobs />} />
-            <Route path="/:job/:view?/:space?/:surface?" element={<Shell mode={mode} onMode={setMode} />} />
+            <Route path={route} element={<Shell mode={mode} onMode={setMode} />} />
           </Routes>
         </BrowserRouter>
       </QueryClientProvider>

@@ -14,6 +14,16 @@ export const pending = {
       return undefined;
     }
   },
+  /** Every surface of the job whose edit waits. */
+  all(job: string): Pending[] {
+    try {
+      return Object.keys(localStorage)
+        .filter((k) => k.startsWith(key(job, "")))
+        .flatMap((k) => pending.read(job, k.slice(key(job, "").length)) ?? []);
+    } catch {
+      return [];
+    }
+  },
   keep(job: string, edit: Pending) {
     try {
       localStorage.setItem(key(job, edit.surface.id), JSON.stringify(edit));

@@ -3,7 +3,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { api, ask, Refusal, type Surface, type SurfaceView } from "../api/client";
 import { clashes } from "./clash";
 import { keys } from "./data";
-import { pending } from "./pending";
+import { type Pending, pending } from "./pending";
 
 export type SaveState =
   | { kind: "saved" }
@@ -18,8 +18,9 @@ const Steps = 200;
 
 /**
  * Edits of one surface: shown at once, saved as they are made, one save at a time so that none overtakes another.
- * While the line is down they wait in the browser and go when it is back. A refused edit stays on the screen with the
- * reason, and where somebody else saved meanwhile both stand side by side; nothing typed is dropped.
+ * While the line is down they wait in the browser and go when it is back; so do edits of a surface that one has turned
+ * away from before they were sent. A refused edit stays on the screen with the reason, and where somebody else saved
+ * meanwhile both stand side by side; nothing typed is dropped.
  */
 export function useEdit(job: string, view: SurfaceView | undefined) {
   const client = useQueryClient();
@@ -27,7 +28,7 @@ export function useEdit(job: string, view: SurfaceView | undefined) {
   const [state, setState] = useState<SaveState>({ kind: "saved" });
   const [past, setPast] = useState<Surface[]>([]);
   const [future, setFuture] = useState<Surface[]>([]);
-  const wanted = useRef<Surface | undefined>(undefined);
+  const wanted = useRef(new Map<string, Pending>());
   const version = useRef(0);
   const busy = useRef(false);
   const timer = useRef<number | undefined>(undefined);
@@ -35,75 +36,99 @@ export function useEdit(job: string, view: SurfaceView | undefined) {
   const shown = useRef<string | undefined>(undefined);
 
   const flush = useCallback(async () => {
-    if (busy.current || wanted.current === undefined) return;
-    const surface = wanted.current;
-    wanted.current = undefined;
+    const next = wanted.current.values().next().value;
+    if (busy.current || next === undefined) return;
+    const surface = next.surface;
+    const inSight = () => shown.current === surface.id;
+    wanted.current.delete(surface.id);
     busy.current = true;
-    setState({ kind: "saving" });
+    if (inSight()) setState({ kind: "saving" });
     try {
       const saved = await ask(
         api.PUT("/api/jobs/{job}/surfaces/{surface}", {
           params: { path: { job, surface: surface.id } },
-          body: { version: version.current, surface },
+          body: next,
         }),
       );
       busy.current = false;
-      if (shown.current === surface.id) version.current = saved.version;
-      if (wanted.current === undefined) {
+      if (inSight()) version.current = saved.version;
+      const since = wanted.current.get(surface.id);
+      if (since === undefined) {
         pending.drop(job, surface.id);
-        setState({ kind: "saved" });
-      } else pending.keep(job, { version: version.current, surface: wanted.current });
+        setState((s) => (inSight() || (s.kind === "waiting" && wanted.current.size === 0) ? { kind: "saved" } : s));
+      } else {
+        const onTop = { version: saved.version, surface: since.surface };
+        wanted.current.set(surface.id, onTop);
+        pending.keep(job, onTop);
+      }
       client.setQueryData(keys.surface(job, surface.id), saved);
       client.invalidateQueries({ queryKey: keys.job(job), exact: true });
       client.invalidateQueries({ queryKey: keys.quantities(job) });
-      if (wanted.current !== undefined) await flush();
     } catch (error) {
       busy.current = false;
       if (!(error instanceof Refusal)) {
         // No answer at all: the line is down. What was typed since stands before what was tried.
-        wanted.current ??= surface;
+        if (!wanted.current.has(surface.id)) wanted.current.set(surface.id, next);
         setState({ kind: "waiting" });
         window.clearTimeout(timer.current);
         timer.current = window.setTimeout(() => void flush(), Again);
-      } else if (error.status === 409) {
+        return;
+      }
+      // What is out of sight keeps waiting in the browser, and says why when it is looked at again.
+      if (error.status === 409) {
         const theirs = await ask(
           api.GET("/api/jobs/{job}/surfaces/{surface}", { params: { path: { job, surface: surface.id } } }),
         ).catch(() => undefined);
         if (theirs && clashes(surface, theirs.surface).length === 0) {
           // What we sent before a reload had arrived after all: there is nothing to choose between.
-          version.current = theirs.version;
-          wanted.current = undefined;
-          pending.drop(job, surface.id);
+          const since = wanted.current.get(surface.id);
+          if (since) wanted.current.set(surface.id, { version: theirs.version, surface: since.surface });
+          else pending.drop(job, surface.id);
           client.setQueryData(keys.surface(job, surface.id), theirs);
-          setState({ kind: "saved" });
-        } else setState(theirs ? { kind: "clash", theirs } : { kind: "refused", message: error.message });
-      } else {
+          if (inSight()) {
+            version.current = theirs.version;
+            setState({ kind: "saved" });
+          }
+        } else if (inSight()) {
+          wanted.current.delete(surface.id);
+          setState(theirs ? { kind: "clash", theirs } : { kind: "refused", message: error.message });
+        }
+      } else if (error.status === 404) pending.drop(job, surface.id);
+      else if (inSight()) {
         pending.drop(job, surface.id);
         setState({ kind: "refused", message: error.message });
       }
     }
+    await flush();
   }, [client, job]);
+
+  // Whatever an earlier visit left unsent.
+  useEffect(() => {
+    for (const left of pending.all(job))
+      if (!wanted.current.has(left.surface.id)) wanted.current.set(left.surface.id, left);
+    void flush();
+  }, [job, flush]);
 
   // Another surface, or another version of this one with nothing of ours under way: show what is stored, or what waits.
   useEffect(() => {
     if (!view) return;
-    const moved = shown.current !== view.surface.id;
+    const { id } = view.surface;
+    const moved = shown.current !== id;
     if (moved) {
-      shown.current = view.surface.id;
+      shown.current = id;
       setPast([]);
       setFuture([]);
-      setState({ kind: "saved" });
-      wanted.current = undefined;
-      const waits = pending.read(job, view.surface.id);
+      setState((s) => (s.kind === "waiting" && wanted.current.size > 0 ? s : { kind: "saved" }));
+      const waits = wanted.current.get(id) ?? pending.read(job, id);
       if (waits) {
         version.current = waits.version;
-        wanted.current = waits.surface;
+        wanted.current.set(id, waits);
         setDraft(waits.surface);
         void flush();
         return;
       }
     }
-    if (moved || (!busy.current && wanted.current === undefined)) {
+    if (moved || (!busy.current && !wanted.current.has(id))) {
       version.current = view.version;
       setDraft(view.surface);
     }
@@ -118,8 +143,9 @@ export function useEdit(job: string, view: SurfaceView | undefined) {
   const save = useCallback(
     (next: Surface, soon: boolean) => {
       setDraft(next);
-      wanted.current = next;
-      pending.keep(job, { version: version.current, surface: next });
+      const edit = { version: version.current, surface: next };
+      wanted.current.set(next.id, edit);
+      pending.keep(job, edit);
       window.clearTimeout(timer.current);
       timer.current = window.setTimeout(() => void flush(), soon ? 0 : Pause);
     },
@@ -157,7 +183,7 @@ export function useEdit(job: string, view: SurfaceView | undefined) {
       version.current = theirs.version;
       client.setQueryData(keys.surface(job, theirs.surface.id), theirs);
       if (JSON.stringify(chosen) === JSON.stringify(theirs.surface)) {
-        wanted.current = undefined;
+        wanted.current.delete(theirs.surface.id);
         pending.drop(job, theirs.surface.id);
         setDraft(theirs.surface);
         setState({ kind: "saved" });

@@ -13,6 +13,8 @@ export type Place = {
   catalogue: Catalogue | undefined;
   at: View;
   go: (to: { view?: View; space?: string; surface?: string }) => void;
+  /** To the next surface of the room, or the one before. */
+  turn: (step: 1 | -1) => void;
 };
 
 const Context = createContext<Place | null>(null);

@@ -1,6 +1,6 @@
 import { Modal } from "antd";
-import { useEffect, useState } from "react";
-import { Link, useNavigate, useParams } from "react-router";
+import { useEffect, useLayoutEffect, useState } from "react";
+import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { AuditView } from "../audit/AuditView";
 import { BuyView } from "../buy/BuyView";
 import { DocumentView } from "../document/DocumentView";
@@ -13,6 +13,7 @@ import { WorkView } from "../work/WorkView";
 import { FileMenu } from "./FileMenu";
 import { type Place, PlaceProvider, type View, views } from "./Place";
 import { SpeechMenu } from "./SpeechMenu";
+import { whereIs } from "./where";
 
 const titles: Record<View, string> = {
   survey: "Survey",
@@ -25,33 +26,44 @@ const titles: Record<View, string> = {
 
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
 
+/** Another job starts afresh: what is under way in one must never reach the other. */
+export function Shell(props: Props) {
+  const { job = "" } = useParams();
+  return <Frame key={job} jobId={job} {...props} />;
+}
+
 /** The frame round every view: title strip, views, shortcuts. */
-export function Shell({ mode, onMode }: Props) {
-  const params = useParams();
-  const jobId = params.job ?? "";
-  const at = (views as readonly string[]).includes(params.view ?? "") ? (params.view as View) : "survey";
+function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
+  const path = useLocation().pathname;
   const navigate = useNavigate();
   const job = useJob(jobId);
   const catalogue = useCatalogue();
   const spaces = job.data?.buildings.flatMap((b) => b.spaces) ?? [];
-  const space =
-    spaces.find((s) => s.surfaces.some((f) => f.id === params.surface)) ??
-    spaces.find((s) => s.space.id === params.space) ??
-    spaces[0];
-  const surfaceId = space?.surfaces.find((f) => f.id === params.surface)?.id ?? space?.surfaces[0]?.id ?? "";
+  const { at, space, surface: surfaceId } = whereIs(path, spaces);
   const surface = useSurface(jobId, surfaceId);
   const view = surfaceId === "" || surface.data?.surface.id !== surfaceId ? undefined : surface.data;
   const edit = useEdit(jobId, view);
   const [help, setHelp] = useState(false);
 
   const go: Place["go"] = (to) => {
+    const now = whereIs(window.location.pathname, spaces);
     const nextSpace =
-      to.space ?? spaces.find((s) => s.surfaces.some((f) => f.id === to.surface))?.space.id ?? space?.space.id ?? "";
-    const nextSurface = to.surface ?? (to.space ? "" : surfaceId);
-    navigate(`/${jobId}/${to.view ?? at}/${nextSpace}${nextSurface ? `/${nextSurface}` : ""}`);
+      to.space ??
+      spaces.find((s) => s.surfaces.some((f) => f.id === to.surface))?.space.id ??
+      now.space?.space.id ??
+      "";
+    const nextSurface = to.surface ?? (to.space ? "" : now.surface);
+    navigate(`/${jobId}/${to.view ?? now.at}/${nextSpace}${nextSurface ? `/${nextSurface}` : ""}`);
+  };
+  const turn: Place["turn"] = (step) => {
+    const now = whereIs(window.location.pathname, spaces);
+    const order = now.space?.surfaces ?? [];
+    const next = order[order.findIndex((s) => s.id === now.surface) + step];
+    if (next) go({ surface: next.id });
   };
 
-  useEffect(() => {
+  // With the page itself and not after it: a key pressed as soon as something is seen acts on what is seen.
+  useLayoutEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement;
       const typing = target.closest("input, select, textarea, [role='dialog']") !== null;
@@ -72,13 +84,11 @@ export function Shell({ mode, onMode }: Props) {
       // Escape leaves a box for the shortcuts; a dialog closes by itself.
       if (typing && e.key === "Escape" && !target.closest("[role='dialog']")) target.blur();
       if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
-      const order = space?.surfaces.map((s) => s.id) ?? [];
-      const here = order.indexOf(surfaceId);
       const number = Number(e.key);
       if (e.key === "?") setHelp(true);
       else if (number >= 1 && number <= views.length) go({ view: views[number - 1] });
-      else if (e.key === "j" && order[here + 1]) go({ surface: order[here + 1] });
-      else if (e.key === "k" && order[here - 1]) go({ surface: order[here - 1] });
+      else if (e.key === "j") turn(1);
+      else if (e.key === "k") turn(-1);
       else if (e.key === "u") edit.undo();
       else if (e.key === "U") edit.redo();
       else if (e.key === "s") document.querySelector<HTMLElement>("#say")?.focus();
@@ -139,7 +149,7 @@ export function Shell({ mode, onMode }: Props) {
           </p>
         )}
         {job.data && (
-          <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go }}>
+          <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go, turn }}>
             {at === "survey" && <SurveyView />}
             {at === "work" && <WorkView />}
             {at === "audit" && <AuditView />}
@@ -150,20 +160,10 @@ export function Shell({ mode, onMode }: Props) {
         )}
         {order.length > 1 && at !== "document" && at !== "buy" && at !== "firm" && (
           <nav className="pager" aria-label="Surfaces">
-            <button
-              type="button"
-              className="btn"
-              disabled={here <= 0}
-              onClick={() => go({ surface: order[here - 1]?.id })}
-            >
+            <button type="button" className="btn" disabled={here <= 0} onClick={() => turn(-1)}>
               ‹ {order[here - 1]?.title ?? ""}
             </button>
-            <button
-              type="button"
-              className="btn"
-              disabled={here >= order.length - 1}
-              onClick={() => go({ surface: order[here + 1]?.id })}
-            >
+            <button type="button" className="btn" disabled={here >= order.length - 1} onClick={() => turn(1)}>
               {order[here + 1]?.title ?? ""} ›
             </button>
           </nav>

@@ -14,15 +14,10 @@ import { Unknowns } from "./Unknowns";
 
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
-  const { job, space, view, edit, catalogue, go } = usePlace();
+  const { job, space, view, edit, catalogue, go, turn } = usePlace();
   const { area, length } = useSpeech();
   const [adding, setAdding] = useState<"surface" | "space" | null>(null);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
-  const turn = (step: 1 | -1) => {
-    const order = space?.surfaces ?? [];
-    const next = order[order.findIndex((s) => s.id === view?.surface.id) + step];
-    if (next) go({ surface: next.id });
-  };
   return (
     <div className="survey">
       <section className="sheet room" aria-label="Room">
