@@ -37,7 +37,7 @@ public sealed class FinishSearchTests
 
             var each = finishes.Select(f => (Finish: f, Found: Search.Cheapest(Over([f])))).Where(x => x.Found.Acts is not null).ToList();
             var search = new FinishSearch([.. finishes], Life, Over);
-            search.Run();
+            search.SeekLeast();
             Assert.False(search.Cut);
             Assert.Equal(each.Count == 0, search.Found.Count == 0);
             if (each.Count == 0)
@@ -61,6 +61,14 @@ public sealed class FinishSearchTests
             Assert.All(search.Lasting, f => Assert.Equal(longest, Life(f)));
             var lasting = search.Found.First(s => Life(s.Last(a => a.Operation.Role == CoatRole.Finish).Product!) == longest);
             Assert.Equal(lasting.Any(a => a.Strips), search.LastingStrips);
+
+            // Begun side by side, the longest-lived is looked for without knowing the least: nothing else may come of it.
+            var ahead = new FinishSearch([.. finishes], Life, Over);
+            ahead.SeekLongest();
+            Assert.Equal(search.Found.Select(w => string.Join(" ", w)), ahead.Found.Select(w => string.Join(" ", w)));
+            Assert.Equal(search.Cut, ahead.Cut);
+            Assert.Equal(search.Lasting, ahead.Lasting);
+            Assert.Equal(search.LastingStrips, ahead.LastingStrips);
         }
     }
 

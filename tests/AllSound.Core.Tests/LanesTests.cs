@@ -80,4 +80,50 @@ public sealed class LanesTests
             "beside",
             Assert.Throws<InvalidOperationException>(() => Lanes.Both<int, int>(() => 1, () => throw new InvalidOperationException("beside"))).Message
         );
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1)]
+    [InlineData(2)]
+    [InlineData(50)]
+    public void Each_is_done_once_and_what_comes_of_it_keeps_its_place(int count)
+    {
+        var times = new int[count];
+        var squares = Lanes.Each(
+            Enumerable.Range(0, count).ToArray(),
+            i =>
+            {
+                Interlocked.Increment(ref times[i]);
+                return i * i;
+            }
+        );
+
+        Assert.Equal(Enumerable.Range(0, count).Select(i => i * i), squares);
+        Assert.All(times, t => Assert.Equal(1, t));
+    }
+
+    [Fact]
+    public void What_fails_for_one_of_them_is_thrown() => Assert.Throws<FormatException>(() => Lanes.Each([1, 2, 3], i => i == 2 ? throw new FormatException() : i));
+
+    [Fact]
+    public void Work_beside_counts_as_a_thread_at_work_and_is_done_with_after()
+    {
+        // With one place left a lane takes it, and a lane within it finds none: both of its pieces run on one thread.
+        var places = Enumerable.Range(0, Environment.ProcessorCount - 1).Select(_ => Lanes.Enter()).ToArray();
+        try
+        {
+            for (var round = 0; round < 20; round++)
+            {
+                var (_, (here, beside)) = Lanes.Both(() => 0, () => Lanes.Both(() => Environment.CurrentManagedThreadId, () => Environment.CurrentManagedThreadId));
+                Assert.Equal(here, beside);
+            }
+        }
+        finally
+        {
+            foreach (var place in places)
+            {
+                place.Dispose();
+            }
+        }
+    }
 }

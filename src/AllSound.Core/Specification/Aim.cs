@@ -81,5 +81,8 @@ internal sealed class Aim
     private (bool Keep, bool Strip) Ways() =>
         Bench.States.FilmGone(Bench.States.Start)
             ? (false, AnyWay.Exists(this, Goal, allowed, Bench.Gives, Any))
-            : (AnyWay.Exists(this, Goal, allowed - strips, Bench.GivesKeeping, Keeping), !strips.IsEmpty && AnyWay.Exists(this, Goal | Gone, allowed, Bench.Gives, Any));
+            : Lanes.Both(
+                () => AnyWay.Exists(this, Goal, allowed - strips, Bench.GivesKeeping, Keeping),
+                () => !strips.IsEmpty && AnyWay.Exists(this, Goal | Gone, allowed, Bench.Gives, Any)
+            );
 }

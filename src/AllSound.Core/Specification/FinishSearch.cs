@@ -6,68 +6,104 @@ namespace AllSound.Core.Specification;
 
 /// <summary>
 /// Looks for the finish: the cheapest sequence of all, the one that is cheapest by the year, and the cheapest with the
-/// longest-lived finish that can be had. What is found for one tells where the others need not be looked for.
+/// longest-lived finish that can be had. What is found for one tells where the others need not be looked for; where two are
+/// looked for side by side, what need not have been is left out, so that the outcome is the same.
 /// </summary>
-internal sealed class FinishSearch(ImmutableArray<CoatingClass> finishes, Func<CoatingClass, double> life, Func<IReadOnlyCollection<CoatingClass>, Problem> over)
+internal sealed class FinishSearch
 {
-    private readonly List<IReadOnlyList<Act>> found = [];
+    private readonly ImmutableArray<CoatingClass> finishes;
+    private readonly Func<CoatingClass, double> life;
+    private readonly Func<IReadOnlyCollection<CoatingClass>, Problem> over;
+    private readonly Lazy<Found> least;
+    private readonly Lazy<List<Tried>> longest;
+    private readonly Lazy<Outcome> outcome;
+
+    /// <param name="finishes">The finishes to choose from.</param>
+    /// <param name="life">Years that each lasts.</param>
+    /// <param name="over">The problem with some of them.</param>
+    public FinishSearch(ImmutableArray<CoatingClass> finishes, Func<CoatingClass, double> life, Func<IReadOnlyCollection<CoatingClass>, Problem> over)
+    {
+        (this.finishes, this.life, this.over) = (finishes, life, over);
+        least = new(() => Search.Cheapest(over(finishes)));
+        longest = new(LongestFirst);
+        outcome = new(Weigh);
+    }
 
     /// <summary>What was found, the cheapest first; empty when there is no way with any of the finishes.</summary>
-    public IReadOnlyList<IReadOnlyList<Act>> Found => found;
+    public IReadOnlyList<IReadOnlyList<Act>> Found => outcome.Value.Ways;
 
     /// <summary>True when some search gave up: then something cheaper may exist.</summary>
-    public bool Cut { get; private set; }
+    public bool Cut => outcome.Value.Cut;
 
     /// <summary>The longest-lived finishes with which there is a way; empty when there is none.</summary>
-    public ImmutableArray<CoatingClass> Lasting { get; private set; } = [];
+    public ImmutableArray<CoatingClass> Lasting => outcome.Value.Lasting;
 
     /// <summary>True when the cheapest way with those strips the old film.</summary>
-    public bool LastingStrips { get; private set; }
+    public bool LastingStrips => outcome.Value.LastingStrips;
 
-    /// <summary>Runs the searches.</summary>
-    public void Run()
+    /// <summary>Looks for the cheapest of all. May be begun beside <see cref="SeekLongest"/>.</summary>
+    public void SeekLeast() => _ = least.Value;
+
+    /// <summary>Looks for the cheapest with the longest-lived finish. May be begun beside <see cref="SeekLeast"/>.</summary>
+    public void SeekLongest() => _ = longest.Value;
+
+    // By life, longest first, until there is a way. Once the cheapest of all is known, nothing that lasts less is looked for.
+    private List<Tried> LongestFirst()
     {
-        if (Seek(finishes, long.MaxValue) is not ({ } least, var cost))
+        var tried = new List<Tried>();
+        var atLeast = least.IsValueCreated ? LifeOf(least.Value) : 0;
+        foreach (var group in finishes.GroupBy(life).Where(g => g.Key > atLeast).OrderByDescending(g => g.Key))
         {
-            return;
-        }
-
-        var byYear = cost / life(Finish(least));
-        Lasting = [.. finishes.Where(f => life(f) >= life(Finish(least)))];
-        LastingStrips = least.Any(a => a.Strips);
-        var longer = finishes.GroupBy(life).Where(g => g.Key > life(Finish(least))).OrderByDescending(g => g.Key).ToList();
-        var longest = 0;
-        for (; longest < longer.Count; longest++)
-        {
-            if (Seek([.. longer[longest]], long.MaxValue) is ({ } lasting, var dearer))
+            ImmutableArray<CoatingClass> some = [.. group];
+            tried.Add(new Tried(group.Key, some, Search.Cheapest(over(some))));
+            if (tried[^1].Way.Acts is not null)
             {
-                byYear = Math.Min(byYear, dearer / longer[longest].Key);
-                Lasting = [.. longer[longest]];
-                LastingStrips = lasting.Any(a => a.Strips);
                 break;
             }
         }
 
-        // Nothing costs less than the least: by the year a life in between wins only where even that would do.
-        foreach (var between in longer.Skip(longest + 1).Where(g => cost / g.Key < byYear))
-        {
-            var below = (long)(byYear * between.Key);
-            byYear = Seek([.. between], below) is ({ }, var some) ? Math.Min(byYear, some / between.Key) : byYear;
-        }
+        return tried;
     }
 
-    private (IReadOnlyList<Act> Acts, long Cost)? Seek(ImmutableArray<CoatingClass> some, long below)
+    private Outcome Weigh()
     {
-        var result = Search.Cheapest(over(some), below: below);
-        Cut |= !result.Complete;
-        if (result.Acts is not { } acts)
+        if (least.Value is not { Acts: { } acts, Cost: var cost })
         {
-            return null;
+            return new Outcome([], !least.Value.Complete, [], LastingStrips: false);
         }
 
-        found.Add(acts);
-        return (acts, result.Cost);
+        var own = LifeOf(least.Value);
+        var longer = longest.Value.Where(t => t.Life > own).ToList();
+        var ways = new List<IReadOnlyList<Act>> { acts };
+        var cut = longer.Exists(t => !t.Way.Complete);
+        var (lasting, lastingStrips) = (finishes.Where(f => life(f) >= own).ToImmutableArray(), acts.Any(a => a.Strips));
+        var (byYear, reached) = (cost / own, own);
+        if (longer.LastOrDefault() is { Way.Acts: { } dear } last)
+        {
+            ways.Add(dear);
+            (lasting, lastingStrips, reached) = (last.Finishes, dear.Any(a => a.Strips), last.Life);
+            byYear = Math.Min(byYear, last.Way.Cost / last.Life);
+        }
+
+        // Nothing costs less than the least: by the year a life in between wins only where even that would do.
+        var between = finishes.GroupBy(life).Where(g => g.Key > own && g.Key < reached).OrderByDescending(g => g.Key);
+        foreach (var group in between.Where(g => cost / g.Key < byYear))
+        {
+            var way = Search.Cheapest(over([.. group]), below: (long)(byYear * group.Key));
+            cut |= !way.Complete;
+            if (way.Acts is { } better)
+            {
+                ways.Add(better);
+                byYear = Math.Min(byYear, way.Cost / group.Key);
+            }
+        }
+
+        return new Outcome(ways, cut, lasting, lastingStrips);
     }
 
-    private static CoatingClass Finish(IReadOnlyList<Act> acts) => acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
+    private double LifeOf(Found way) => way.Acts is { } acts ? life(acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!) : 0;
+
+    private sealed record Tried(double Life, ImmutableArray<CoatingClass> Finishes, Found Way);
+
+    private sealed record Outcome(IReadOnlyList<IReadOnlyList<Act>> Ways, bool Cut, ImmutableArray<CoatingClass> Lasting, bool LastingStrips);
 }

@@ -20,6 +20,7 @@ internal sealed class GroundActs
     private readonly int[][] numbers;
     private readonly NeedSet[][][] turned;
     private readonly ulong[] reads;
+    private readonly ulong[] writes;
     private readonly bool[] possible;
 
     private GroundActs(Condition ground, bool free)
@@ -33,6 +34,7 @@ internal sealed class GroundActs
         var unlike = new List<Effect>();
         turned = new NeedSet[acts.Length][][];
         reads = new ulong[acts.Length];
+        writes = new ulong[acts.Length];
         possible = new bool[acts.Length];
         for (var a = 0; a < acts.Length; a++)
         {
@@ -48,6 +50,7 @@ internal sealed class GroundActs
             effects[a] = [.. effective];
             numbers[a] = [.. effective.Select(e => Number(e, known, unlike))];
             turned[a] = [.. effective.Select(TurnedBy)];
+            writes[a] = effective.Aggregate(0UL, (mask, e) => mask | (1UL << e.Facet.Index));
             reads[a] = effective.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)));
             possible[a] = Possible(acts[a], ground);
         }
@@ -88,6 +91,9 @@ internal sealed class GroundActs
 
     /// <summary>The facets that the act's effects here read or write, a bit each.</summary>
     public ulong Reads(Act act) => reads[act.Index];
+
+    /// <summary>The facets that the act's effects here write, a bit each.</summary>
+    public ulong Writes(Act act) => writes[act.Index];
 
     /// <summary>By value before: the needs that an effect turns true.</summary>
     public static NeedSet[] TurnedBy(Effect effect) =>

@@ -1,4 +1,5 @@
 using System.Numerics;
+using System.Runtime.CompilerServices;
 using System.Runtime.Intrinsics;
 
 namespace AllSound.Core.Specification;
@@ -7,6 +8,8 @@ namespace AllSound.Core.Specification;
 internal readonly struct IndexSet : IEquatable<IndexSet>
 {
     private readonly Vector256<ulong> bits;
+
+    private static readonly IndexSet[] Singles = [.. Enumerable.Range(0, Capacity).Select(i => new IndexSet(Vector256<ulong>.Zero.WithElement(i >> 6, 1UL << (i & 63))))];
 
     private IndexSet(Vector256<ulong> bits) => this.bits = bits;
 
@@ -25,7 +28,7 @@ internal readonly struct IndexSet : IEquatable<IndexSet>
     {
         ArgumentOutOfRangeException.ThrowIfNegative(index);
         ArgumentOutOfRangeException.ThrowIfGreaterThanOrEqual(index, Capacity);
-        return new(Vector256<ulong>.Zero.WithElement(index >> 6, 1UL << (index & 63)));
+        return Singles[index];
     }
 
     /// <summary>Is the index in the set?</summary>
@@ -71,21 +74,25 @@ internal readonly struct IndexSet : IEquatable<IndexSet>
     /// <summary>First index at or after <paramref name="from"/>, or -1. Lets a loop run without allocating.</summary>
     internal int Next(int from)
     {
-        for (var word = from >> 6; word < 4; word++)
+        if (from >= Capacity)
         {
-            var left = bits[word];
-            if (word == from >> 6)
-            {
-                left &= ulong.MaxValue << (from & 63);
-            }
-
-            if (left != 0)
-            {
-                return (word * 64) + BitOperations.TrailingZeroCount(left);
-            }
+            return -1;
         }
 
-        return -1;
+        ref var words = ref Unsafe.As<Vector256<ulong>, ulong>(ref Unsafe.AsRef(in bits));
+        var word = from >> 6;
+        var left = Unsafe.Add(ref words, word) & (ulong.MaxValue << from);
+        while (left == 0)
+        {
+            if (++word == 4)
+            {
+                return -1;
+            }
+
+            left = Unsafe.Add(ref words, word);
+        }
+
+        return (word * 64) + BitOperations.TrailingZeroCount(left);
     }
 
     /// <summary>Union.</summary>

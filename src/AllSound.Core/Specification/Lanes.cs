@@ -27,7 +27,11 @@ internal static class Lanes
             return (here(), beside());
         }
 
-        var other = Task.Run(beside);
+        var other = Task.Run(() =>
+        {
+            using var working = Enter();
+            return beside();
+        });
         THere mine;
         try
         {
@@ -41,6 +45,35 @@ internal static class Lanes
         }
 
         return (mine, other.GetAwaiter().GetResult());
+    }
+
+    /// <summary>The same for each of some things, in their order; whoever is free takes the next.</summary>
+    /// <param name="of">The things.</param>
+    /// <param name="each">Done for each; must not change anything that it reads for another.</param>
+    public static TResult[] Each<T, TResult>(IReadOnlyList<T> of, Func<T, TResult> each)
+    {
+        var results = new TResult[of.Count];
+        var next = -1;
+        if (results.Length > 1)
+        {
+            Both(Some, Some);
+        }
+        else
+        {
+            Some();
+        }
+
+        return results;
+
+        int Some()
+        {
+            for (int i; (i = Interlocked.Increment(ref next)) < results.Length; )
+            {
+                results[i] = each(of[i]);
+            }
+
+            return 0;
+        }
     }
 
     /// <summary>A thread at work.</summary>

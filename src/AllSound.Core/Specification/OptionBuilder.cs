@@ -55,7 +55,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     // The search knows no clock. What waiting brings about is mended; what cannot be is not offered.
     private List<Option> Sound(Sought sought) =>
-        [.. sought.Sequences.Select(Build).Where(o => o.Steps.All(s => s.Act.NeedSet.IsSubsetOf(Treatments.Satisfied(s.Before))))];
+        [.. Lanes.Each(sought.Sequences, Build).Where(o => o.Steps.All(s => s.Act.NeedSet.IsSubsetOf(Treatments.Satisfied(s.Before))))];
 
     // Nobody is told that a thing is best when not everything was tried.
     private static ImmutableArray<string> Cut(Sought sought) =>

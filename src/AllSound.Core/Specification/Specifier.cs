@@ -35,6 +35,7 @@ public static class Specifier
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(appraised);
         firm ??= Firm.Any;
+        using var working = Lanes.Enter();
         var rules = firm.RulesOn(surface);
         var goal = Goal.For(surface, appraised.Condition, firm);
         var builder = new OptionBuilder(rates, surface, appraised, goal, rules);
@@ -59,7 +60,6 @@ public static class Specifier
             return new Sought([], bench.Missing, Cut: false);
         }
 
-        using var working = Lanes.Enter();
         var prices = new Prices(appraised.Extents, rates, bench.Acts);
         var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
@@ -70,40 +70,54 @@ public static class Specifier
             return new Sought([], goal.Needs, Cut: false);
         }
 
-        var (strips, (soonest, gentlest)) = Lanes.Both(
-            ByFinish,
-            () => (Search.Cheapest(new Problem(whole, prices, Weights.Soonest)), Search.Cheapest(new Problem(whole, prices, Weights.Gentlest)))
-        );
+        // Those that may be begun side by side first: what comes after them waits for what it hangs on.
+        var found = Lanes.Each<Func<Found?>, Found?>([Least, Longest, Soonest, Gentlest, Stripping], seek => seek());
         if (searches.Found.Count == 0 && !searches.Cut)
         {
             return new Sought([], goal.Needs, Cut: false);
         }
 
-        Found[] others = strips is null ? [soonest, gentlest] : [soonest, gentlest, strips];
-        var found = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
-        return new Sought(found, found.IsEmpty ? goal.Needs : [], searches.Cut || Array.Exists(others, r => !r.Complete));
+        Found[] others = [.. found.OfType<Found>()];
+        var unlike = Unlike(searches.Found.Concat(others.Where(r => r.Acts is not null).Select(r => r.Acts!)));
+        return new Sought(unlike, unlike.IsEmpty ? goal.Needs : [], searches.Cut || Array.Exists(others, r => !r.Complete));
+
+        Found? Least()
+        {
+            searches.SeekLeast();
+            return null;
+        }
+
+        Found? Longest()
+        {
+            searches.SeekLongest();
+            return null;
+        }
+
+        Found? Soonest() => Search.Cheapest(new Problem(whole, prices, Weights.Soonest));
+
+        Found? Gentlest() => Search.Cheapest(new Problem(whole, prices, Weights.Gentlest));
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
-        Found? ByFinish()
-        {
-            searches.Run();
-            return StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips
+        Found? Stripping() =>
+            StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips
                 ? Search.Cheapest(new Problem(With(searches.Lasting).Stripped(), prices, Weights.LeastCost))
                 : null;
-        }
 
         Aim With(IReadOnlyCollection<CoatingClass> some)
         {
-            foreach (var (known, aim) in aims)
+            lock (aims)
             {
-                if (known.SequenceEqual(some))
+                foreach (var (known, aim) in aims)
                 {
-                    return aim;
+                    if (known.SequenceEqual(some))
+                    {
+                        return aim;
+                    }
                 }
-            }
 
-            aims.Add(([.. some], new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!))));
-            return aims[^1].Aim;
+                aims.Add(([.. some], new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!))));
+                return aims[^1].Aim;
+            }
         }
     }
 

@@ -141,32 +141,11 @@ internal sealed class StateSpace
         return false;
     }
 
-    /// <summary>
-    /// For each act, the others that it cannot be brought forward over: what comes of either, or costs, hangs on which is
-    /// first, or the other could not be done after it. That the other may keep it from being done later is no matter, as
-    /// it is then done already. (Weak stubborn sets: Wehrle and Helmert 2014, from memory.)
-    /// </summary>
-    /// <param name="needs">For each act, what it needs.</param>
+    /// <summary>For each act, those whose order with it matters: see <see cref="Specification.Interference"/>.</summary>
+    /// <param name="needing">By need: the acts that ask for it.</param>
     /// <param name="once">For each act, whether it costs the same with the old film on and off.</param>
-    public IndexSet[] Interference(IndexSet[] needs, bool[] once)
-    {
-        var sets = new IndexSet[Acts.Length];
-        for (var i = 0; i < sets.Length; i++)
-        {
-            for (var j = 0; j < sets.Length; j++)
-            {
-                if (i != j && (Acts[i].Breaks.Overlaps(needs[j]) || Turns(i, j) || Turns(j, i) || Acts[i].Clashes(Acts[j])))
-                {
-                    sets[i] |= IndexSet.Of(j);
-                }
-            }
-        }
-
-        return sets;
-
-        // What an act writes is what the other's effects or its cost hang on.
-        bool Turns(int a, int b) => (Acts[a].Writes & Acts[b].Reads) != 0 || (film >= 0 && ((Acts[a].Writes >> film) & 1) != 0 && !once[b]);
-    }
+    public IndexSet[] Interference(IndexSet[] needing, bool[] once) =>
+        Specification.Interference.Among(Acts, fields.Length, needing, Array.ConvertAll(once, o => o || film < 0 ? 0 : 1UL << film));
 
     /// <summary>Whatever the state, does one act leave it at least as good as another does?</summary>
     public bool Outdoes(int better, int worse)

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Numerics;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -62,17 +63,8 @@ internal sealed class Workbench
             }
         }
 
-        States = new StateSpace(start, relevance.Values, ground.Unlike, Array.ConvertAll(Acts, ground.Numbers), Held(relevance.Needs | wanted));
-        var nibs = Local(Treatment.Needs.NibsOff);
-        var split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - LandmarkGraph.OwnPlaces, nibs);
-        var now = States.Of(States.Start).Satisfied;
-        Kept = new LandmarkGraph(split, GivesKeeping, now, nibs);
-
-        // Whatever strips takes the film off, also where nothing here asks for that.
-        var gone = Local(Treatment.Needs.FilmGone);
-        Any = new LandmarkGraph(split, [.. Gives.Select((g, a) => Acts[a].Strips && gone >= 0 ? g | IndexSet.Of(gone) : g)], now, nibs);
-        OutdoneBy = [.. Enumerable.Range(0, Acts.Length).Select(Outdoing)];
-        Interference = States.Interference(NeedsOf, [.. Acts.Select(a => a.Operation.Extent is Extent.Once)]);
+        States = new StateSpace(start, relevance.Values, ground.Unlike, Array.ConvertAll(Acts, ground.Numbers), Held(relevance.Values));
+        ((Kept, Any), (OutdoneBy, Interference)) = Lanes.Both(Graphs, Rivalry);
     }
 
     /// <summary>The conditions that can come about, as far as they matter.</summary>
@@ -140,12 +132,30 @@ internal sealed class Workbench
         return everyAct - blocked;
     }
 
+    private (LandmarkGraph Kept, LandmarkGraph Any) Graphs()
+    {
+        var nibs = Local(Treatment.Needs.NibsOff);
+        var split = new ContextSplit(States, NeedsOf, Count, IndexSet.Capacity - LandmarkGraph.OwnPlaces, nibs);
+        var now = States.Of(States.Start).Satisfied;
+
+        // Whatever strips takes the film off, also where nothing here asks for that.
+        var gone = Local(Treatment.Needs.FilmGone);
+        return (
+            new LandmarkGraph(split, GivesKeeping, now, nibs),
+            new LandmarkGraph(split, [.. Gives.Select((g, a) => Acts[a].Strips && gone >= 0 ? g | IndexSet.Of(gone) : g)], now, nibs)
+        );
+    }
+
+    private (IndexSet[] OutdoneBy, IndexSet[] Interference) Rivalry() =>
+        ([.. Enumerable.Range(0, Acts.Length).Select(Outdoing)], States.Interference(needing, [.. Acts.Select(a => a.Operation.Extent is Extent.Once)]));
+
     private IndexSet Outdoing(int act)
     {
         var set = default(IndexSet);
-        for (var a = 0; a < Acts.Length; a++)
+        var asking = Applicable(NeedsOf[act]) - IndexSet.Of(act);
+        for (var a = asking.Next(0); a >= 0; a = asking.Next(a + 1))
         {
-            set |= a != act && NeedsOf[a].IsSubsetOf(NeedsOf[act]) && States.Outdoes(a, act) ? IndexSet.Of(a) : default;
+            set |= States.Outdoes(a, act) ? IndexSet.Of(a) : default;
         }
 
         return set;
@@ -154,26 +164,24 @@ internal sealed class Workbench
     // Needs about drying always hold once everything is dry; so does a need that holds by a facet that no act changes.
     private int[] Number(Condition start, NeedSet wanted, Relevance relevance)
     {
-        var changes = new bool[Facets.All.Length];
+        var changes = 0UL;
         foreach (var act in Acts)
         {
-            foreach (var effect in ground.Effects(act))
-            {
-                changes[effect.Facet.Index] = true;
-            }
+            changes |= ground.Writes(act);
+        }
+
+        var always = default(NeedSet);
+        foreach (var facet in Facets.All)
+        {
+            always |= ((changes >> facet.Index) & 1) == 0 ? Treatments.HeldBy(facet, start[facet]) : default;
         }
 
         var numbers = new int[Needs.All.Length];
         Array.Fill(numbers, -1);
-        var all = (relevance.Needs | wanted) - Relevance.Clocks;
-        for (var n = all.Next(0); n >= 0; n = all.Next(n + 1))
+        numbered = (relevance.Needs | wanted) - Relevance.Clocks - always;
+        for (var n = numbered.Next(0); n >= 0; n = numbered.Next(n + 1))
         {
-            var always = Needs.All[n].Any.Any(t => !changes[t.Facet.Index] && t.Holds(start));
-            if (!always)
-            {
-                numbers[n] = Count++;
-                numbered |= NeedSet.Of(n);
-            }
+            numbers[n] = Count++;
         }
 
         if (Count > IndexSet.Capacity)
@@ -184,23 +192,19 @@ internal sealed class Workbench
         return numbers;
     }
 
-    // By facet and value: the needs that it makes hold.
-    private IndexSet[]?[] Held(NeedSet needs)
+    // By facet and value: the needs that it makes hold, for values that can come about.
+    private IndexSet[]?[] Held(ulong[] values)
     {
         var rows = new IndexSet[]?[Facets.All.Length];
-        for (var n = needs.Next(0); n >= 0; n = needs.Next(n + 1))
+        foreach (var facet in Facets.All)
         {
-            if (local[n] < 0)
+            for (var rest = values[facet.Index]; rest != 0; rest &= rest - 1)
             {
-                continue;
-            }
-
-            foreach (var test in Needs.All[n].Any)
-            {
-                var row = rows[test.Facet.Index] ??= new IndexSet[test.Facet.Size];
-                for (byte value = 0; value < row.Length; value++)
+                var value = BitOperations.TrailingZeroCount(rest);
+                var held = Treatments.HeldBy(facet, (byte)value) & numbered;
+                if (!held.IsEmpty)
                 {
-                    row[value] |= test.Allows(value) ? IndexSet.Of(local[n]) : default;
+                    (rows[facet.Index] ??= new IndexSet[facet.Size])[value] = Local(held);
                 }
             }
         }
