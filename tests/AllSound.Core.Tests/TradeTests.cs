@@ -221,39 +221,6 @@ public sealed class TradeTests
     public void The_order_of_painting_follows_the_form(Element element, string form, string order) =>
         Assert.Equal(order, ElementOrders.For(Surface(element, "sw", Good) with { Form = new Form { Kind = form } })!.Id);
 
-    [Theory]
-    [InlineData("Wash down with sugar soap and rinse", "cl_sugar_soap", null)]
-    [InlineData("Scrape off loose and flaking paint", "ls_scrape_loose", null)]
-    [InlineData("Fill holes and cracks with surface filler", "rp_fine", null)]
-    [InlineData("Spot prime filler", "sp_fill", null)]
-    [InlineData("Caulk gaps", "ca_acrylic", null)]
-    [InlineData("Two coats of silk emulsion to walls", "tc_emul_roll", "p_emul_silk")]
-    [InlineData("Knotting to knots", "sb_knot", null)]
-    [InlineData("1. Dust sheets to floor", "mk_floor", null)]
-    [InlineData("Burn off old paint with a blow lamp", "st_flame", null)]
-    [InlineData("Undercoat, oil based, leave 16 hours", "uc_alkyd", null)]
-    [InlineData("Undercoat, leave 16 h", "uc_alkyd", null)]
-    [InlineData("Wire brush rust", "ls_wire_hand", null)]
-    [InlineData("Two coats gloss, 24 h between", "tc_gloss", null)]
-    [InlineData("Lightly sand between coats", "dn_between", null)]
-    [InlineData("Gloss finish coat", "tc_gloss", null)]
-    [InlineData("tc_wb_trim/p_enamel_wb@16", "tc_wb_trim", "p_enamel_wb")]
-    public void Plain_lines_are_read_as_operations(string line, string operation, string? product)
-    {
-        var read = LineReader.Read(line)[0];
-        Assert.Equal((operation, product), (read.Step?.Operation, read.Step?.Product));
-    }
-
-    [Fact]
-    public void What_a_line_does_not_say_is_not_filled_in()
-    {
-        var read = LineReader.Read("Two coats of satin\nsing a song\nundercoat, leave 24 h");
-        Assert.Null(read.First(r => r.Line == "sing a song").Step);
-        Assert.Contains("wait not specified", read[0].NotSpecified);
-        Assert.Equal(24, read[^1].Step!.WaitHours);
-        Assert.Equal(2, read.Count(r => r.Line == "Two coats of satin"));
-    }
-
     [Fact]
     public void Why_not_runs_the_option_again_without_the_step_or_with_another()
     {

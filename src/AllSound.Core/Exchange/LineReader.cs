@@ -6,8 +6,8 @@ using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Exchange;
 
-/// <summary>What was understood of one line of somebody's own specification.</summary>
-/// <param name="Line">The line as written.</param>
+/// <summary>What was understood of one line, or of one part of a line, of somebody's own specification.</summary>
+/// <param name="Line">The line or part as written.</param>
 /// <param name="Step">The step as understood; null when nothing was.</param>
 /// <param name="Title">Title of the operation understood.</param>
 /// <param name="ProductTitle">Title of the product understood; null for none named.</param>
@@ -26,106 +26,258 @@ public sealed record ReadLine(
 
 /// <summary>
 /// Reads plain lines as operations: "Wash down with sugar soap", "2 coats eggshell, 16 h between". Nothing is filled in
-/// that the line does not say; what it leaves open is said.
+/// that the line does not say; what it leaves open is said, and what is not understood is not guessed at.
 /// </summary>
 public static partial class LineReader
 {
-    private const double LeastSure = 0.3;
+    private const int MostOthers = 4;
 
-    private static readonly (Operation Operation, HashSet<string> Strong, HashSet<string> Weak)[] Words =
+    // A step is said in less; what is longer is prose, and parting it would take long.
+    private const int LongestLine = 300;
+
+    // A word that nothing is known of weighs as much against as one that tells a little.
+    private const double Unknown = 1.5;
+
+    // Words of an operation's other phrases and of its title bear a phrase out.
+    private const double Near = 0.25;
+
+    private static readonly ImmutableArray<Wording<Operation>> Known =
     [
-        .. Operations.All.Select(o =>
-            (o, Tokens(o.Title + " " + LineWords.For(o.Id)).ToHashSet(StringComparer.Ordinal), Tokens(o.Do + " " + o.Tool).ToHashSet(StringComparer.Ordinal))
-        ),
+        .. Operations.All.Select(o => new Wording<Operation>(o, OperationPhrases.All.GetValueOrDefault(o.Id, []), o.Title)),
+    ];
+    private static readonly ImmutableArray<Wording<CoatingClass>> Products =
+    [
+        .. Coatings.All.Select(p => new Wording<CoatingClass>(p, ProductPhrases.All.GetValueOrDefault(p.Id, []), p.Title)),
     ];
 
-    // How telling a word is: the fewer operations it stands in the more.
-    private static readonly Dictionary<string, double> Telling = Words
-        .SelectMany(w => w.Strong)
-        .GroupBy(t => t, StringComparer.Ordinal)
-        .ToDictionary(g => g.Key, g => Math.Log(1 + (Words.Length / (double)g.Count())), StringComparer.Ordinal);
+    private static readonly Operation RubbedDown = Operations.Find("ab_fill")!;
 
-    /// <summary>Reads lines; one that says "two coats" becomes two.</summary>
+    // How telling a word is: the fewer operations it stands in the more.
+    private static readonly Dictionary<string, double> Telling = Known
+        .SelectMany(k => k.Phrases.SelectMany(p => p).Distinct(StringComparer.Ordinal))
+        .GroupBy(w => w, StringComparer.Ordinal)
+        .ToDictionary(g => g.Key, g => Math.Log(1 + (Operations.All.Length / (double)g.Count())), StringComparer.Ordinal);
+
+    /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
     public static ImmutableArray<ReadLine> Read(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
         var read = ImmutableArray.CreateBuilder<ReadLine>();
+        double? pending = null;
         foreach (var line in text.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
         {
-            var one = One(Numbering().Replace(line, ""));
-            var times = one.Step is null ? 1 : Coats(line, one.Step);
-            for (var i = 0; i < times; i++)
+            var plain = Numbering().Replace(line, "");
+            List<(ReadLine Line, LineWaits Waits)> parts =
+                plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
+                : Named(plain) is { } exact ? [(exact, LineWaits.Of(plain))]
+                : Parts(plain, read.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)), read.LastOrDefault(r => r.Step is not null));
+            foreach (var (part, waits) in parts)
             {
-                read.Add(one with { Line = line });
+                if (part.Step is null)
+                {
+                    read.Add(part);
+                    pending = waits.After ?? pending;
+                    continue;
+                }
+
+                var coats = Coats(part.Line, part.Step);
+                for (var coat = 0; coat < coats; coat++)
+                {
+                    read.Add(Waited(part, coat == 0 ? waits.Before ?? pending : waits.Between ?? waits.After, first: read.All(r => r.Step is null)));
+                }
+
+                pending = waits.After ?? (coats == 1 ? waits.Between : null);
             }
         }
 
         return read.ToImmutable();
     }
 
-    private static ReadLine One(string line)
+    // A wait is told from the step before; before the first there is none.
+    private static ReadLine Waited(ReadLine line, double? hours, bool first) =>
+        first ? line
+        : hours is null ? line with { NotSpecified = line.NotSpecified.Add("wait not specified") }
+        : line with { Step = line.Step! with { WaitHours = hours } };
+
+    // An id is an id, and a title a title, whatever words are in it.
+    private static ReadLine? Named(string line)
     {
-        // An id is an id.
         var parts = line.Split(['/', '@', ' ', ','], StringSplitOptions.RemoveEmptyEntries);
         if (parts.Length > 0 && Operations.Find(parts[0]) is { } exact)
         {
-            var named = parts.Skip(1).Select(Coatings.Find).FirstOrDefault(p => p is not null);
-            return Understood(line, exact, named, 1, []);
+            return Understood(line, exact, parts.Skip(1).Select(Coatings.Find).FirstOrDefault(p => p is not null), 1, []);
         }
 
-        // What says how long to wait says nothing of what is done.
-        var tokens = Tokens(Waiting().Replace(line, " ")).Distinct(StringComparer.Ordinal).ToArray();
-        var coats = CoatCount().IsMatch(line);
-        var product = Product(line);
-        var total = tokens.Sum(t => Telling.GetValueOrDefault(t, 1.5));
-        var ranked = Words
-            .Select(w =>
-            {
-                var score = tokens.Sum(t =>
-                    w.Strong.Contains(t) ? Telling.GetValueOrDefault(t, 1)
-                    : w.Weak.Contains(t) ? 0.3
-                    : 0
-                );
-                var fits = product is not null && w.Operation.Products.Any(p => p.Id == product.Id);
-                return (
-                    w.Operation,
-                    Score: (score / Math.Max(1, Math.Sqrt(w.Strong.Count / 6.0)))
-                        + (
-                            fits ? 2.5
-                            : product is not null && w.Operation.Role != CoatRole.None ? -2
-                            : 0
-                        ),
-                    Matched: score
-                );
-            })
-            .OrderByDescending(x => x.Score)
-            .ThenBy(x => x.Operation.Id, StringComparer.Ordinal)
-            .Take(4)
-            .ToArray();
-        var best = ranked[0];
-        var sure = Math.Clamp(((best.Matched + (product is null ? 0 : 2)) / Math.Max(1, total + (product is null ? 0 : 1))), 0, 1);
-        return best.Score <= 0 || sure < LeastSure
-            ? new(line, null, null, null, Math.Round(sure, 2), [.. ranked.Where(r => r.Score > 0).Select(r => r.Operation.Id)], ["not understood: pick the operation"])
-            : Understood(line, best.Operation, product, Math.Round(sure, 2), [.. ranked.Skip(1).Where(r => r.Score > best.Score * 0.5).Select(r => r.Operation.Id)]);
+        return
+            Operations.All.Where(o => line.StartsWith(o.Title, StringComparison.OrdinalIgnoreCase)).MaxBy(o => o.Title.Length) is { } titled
+            && (line.Length == titled.Title.Length || line[titled.Title.Length] is ':' or '.')
+            ? Understood(line, titled, Best(Products, LineWords.Of(line[titled.Title.Length..]))?.Of, 1, [])
+            : null;
     }
+
+    private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, ReadLine? coat, ReadLine? before)
+    {
+        var read = new List<(ReadLine Line, LineWaits Waits)>();
+        foreach (var part in Joined(LineParts.Of(line)))
+        {
+            var last = read.Count > 0 ? read[^1].Line : before;
+
+            // Whoever washes rinses, after however long it is left on; only what strips is rinsed out in a step of its own.
+            if (LineParts.OnlyRinses(part) && read.Count > 0 && !Is(read[^1].Line, o => o.Group == Treatment.Group.Strip))
+            {
+                read[^1] = (read[^1].Line, LineWaits.Of(part));
+                continue;
+            }
+
+            var again = LineParts.Repeats(part) ? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? coat : null;
+            var one =
+                LineWaits.IsAll(part) ? NotUnderstood(part, ["counted as the wait before the next step"], [])
+                : again is { Step: { } step } ? Understood(part, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, [])
+                : LineParts.OnlyAbrades(part) && last is not null && Is(last, Fills) ? Understood(part, RubbedDown, null, 1, ["ab_fill_wet", "ab_gloss"])
+                : One(part, string.Join(' ', read.Select(r => r.Line.Line)));
+            read.Add((one, LineWaits.Of(part)));
+        }
+
+        // Edges are cut in with the coat: said beside one it is no more to do.
+        return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
+    }
+
+    // A piece by which no operation is said goes with its neighbour; so do pieces of which one phrase says something of each:
+    // "rake out cracks and fill". What follows from the one before ("allow to dry") is not parted from it.
+    private static List<string> Joined(string[] pieces)
+    {
+        var joined = new List<string>();
+        var open = true;
+        foreach (var piece in pieces)
+        {
+            var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
+            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
+            if (joined.Count > 0 && (onward || open || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))))
+            {
+                joined[^1] += $", {piece}";
+            }
+            else
+            {
+                joined.Add(piece);
+            }
+
+            open = Chief(joined[^1]) is null && !StandsAlone(joined[^1]);
+        }
+
+        return joined;
+    }
+
+    private static bool StandsAlone(string piece) => LineParts.Repeats(piece) || LineParts.Primes(piece);
+
+    private static Operation? Chief(string piece)
+    {
+        var words = LineWords.Of(piece);
+        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : null;
+    }
+
+    private static bool IsOne(string first, string second)
+    {
+        var (x, y) = (LineWords.Of(first), LineWords.Of(second));
+        string[] both = [.. x.Union(y)];
+        return Chief($"{first}, {second}") is { } chief
+            && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Any());
+    }
+
+    private static ReadLine One(string part, string earlier)
+    {
+        var words = LineWords.Of(LineWaits.Without(part));
+        var named = Best(Products, words);
+        var product = named?.Of;
+        var found = Rank(words, part, product);
+        if (found.Count == 0)
+        {
+            // A part may leave to what was said before what it is done to: "wire-brush rust and prime".
+            found = words.Length == 0 ? [] : Rank([.. words.Concat(LineWords.Of(earlier)).Distinct(StringComparer.Ordinal)], part, product, words);
+        }
+
+        var total = Weight(words);
+        if (found.Count > 0 && !(LineParts.Tests(part) && found[0].Name.Of.Group != Treatment.Group.Aftercare))
+        {
+            var sure = Weight(words.Where(w => found[0].Name.Words.Contains(w) || named?.Words.Contains(w) == true)) / Math.Max(1, total);
+            return Understood(
+                part,
+                found[0].Name.Of,
+                product,
+                Math.Round(Math.Min(1, sure), 2),
+                Ids(found.Skip(1).Where(f => f.Score > found[0].Score * 0.4).Select(f => f.Name))
+            );
+        }
+
+        // What is to be done is most often said first.
+        var near = Known
+            .Select(k => (Name: k, Score: Weight(words.Where(k.Words.Contains)) + (words.Length > 0 && k.Words.Contains(words[0]) ? 2 * Weight([words[0]]) : 0)))
+            .Where(x => x.Score > 0)
+            .OrderByDescending(x => x.Score);
+        return NotUnderstood(
+            part,
+            [
+                IsCutIn(part) ? "edges are cut in with the coat: nothing more to do"
+                : LineParts.Tests(part) ? "a test is no step: put down in the survey what it shows"
+                : "not understood: pick the operation",
+            ],
+            Ids(near.ThenBy(x => x.Name.Of.Id, StringComparer.Ordinal).Select(x => x.Name))
+        );
+    }
+
+    // Operations of which a phrase is said, the one that says most first. With words that must be among it.
+    private static List<(Wording<Operation> Name, double Score)> Rank(string[] words, string part, CoatingClass? product, string[]? among = null)
+    {
+        var prepares = LineParts.Prepares(part);
+        var ranked = new List<(Wording<Operation> Name, double Score)>();
+        foreach (var name in Known)
+        {
+            var coat = name.Of.Role != CoatRole.None;
+            if ((coat && prepares) || Said(name, words, among) is not (> 0 and var said))
+            {
+                continue;
+            }
+
+            var fits =
+                product is null || !coat ? 0
+                : name.Of.Products.Any(p => p.Id == product.Id) ? 3
+                : -3;
+            ranked.Add((name, said + fits + (Near * Weight(words.Where(name.Words.Contains)))));
+        }
+
+        return [.. ranked.OrderByDescending(r => r.Score)];
+    }
+
+    private static double Said<T>(Wording<T> name, string[] words, string[]? among = null)
+    {
+        var most = 0.0;
+        foreach (var phrase in name.Phrases)
+        {
+            if (phrase.All(words.Contains) && (among is null || phrase.Any(among.Contains)))
+            {
+                most = Math.Max(most, Weight(phrase));
+            }
+        }
+
+        return most;
+    }
+
+    // The one of which most is said; null where two are said alike, as the line leaves open which.
+    private static Wording<CoatingClass>? Best(ImmutableArray<Wording<CoatingClass>> names, string[] words)
+    {
+        var ranked = names.Select(n => (Name: n, Said: Said(n, words))).Where(x => x.Said > 0).OrderByDescending(x => x.Said).Take(2).ToArray();
+        return ranked.Length == 0 || (ranked.Length == 2 && ranked[0].Said - ranked[1].Said < 1e-9) ? null : ranked[0].Name;
+    }
+
+    private static ReadLine NotUnderstood(string part, ImmutableArray<string> why, ImmutableArray<string> others) => new(part, null, null, null, 0, others, why);
 
     private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others)
     {
         var used = product is not null && operation.Products.Any(p => p.Id == product.Id) ? product : null;
-        var wait = Hours().Match(line) is { Success: true } h
-            ? double.Parse(h.Groups["n"].Value, System.Globalization.CultureInfo.InvariantCulture) * Unit(h.Groups["unit"].Value)
-            : (double?)null;
-        wait ??= line.Contains("next day", StringComparison.OrdinalIgnoreCase) || line.Contains("overnight", StringComparison.OrdinalIgnoreCase) ? 16 : null;
         var dilution = Dilution().Match(line) is { Success: true } d ? d.Value.Trim() : null;
         var open = ImmutableArray.CreateBuilder<string>();
         if (used is null && operation.Products.Length > 1)
         {
             open.Add("product not specified");
-        }
-
-        if (wait is null)
-        {
-            open.Add("wait not specified");
         }
 
         if (operation.Role != CoatRole.None && dilution is null)
@@ -139,7 +291,6 @@ public static partial class LineReader
             {
                 Operation = operation.Id,
                 Product = used?.Id,
-                WaitHours = wait,
                 Dilution = dilution,
             },
             operation.Title,
@@ -150,71 +301,41 @@ public static partial class LineReader
         );
     }
 
-    // A product is taken as named only when no other fits the words as well: what the line leaves open stays open.
-    private static CoatingClass? Product(string line)
-    {
-        var tokens = Tokens(line).ToHashSet(StringComparer.Ordinal);
-        var fits = Coatings
-            .All.Select(p => (Product: p, Title: Tokens(p.Title + " " + LineWords.ForProduct(p.Id)).Distinct(StringComparer.Ordinal).ToArray()))
-            .Select(x => (x.Product, Hit: x.Title.Count(tokens.Contains), Of: x.Title.Length))
-            .Where(x =>
-                x.Hit >= 2 || (x.Hit == 1 && LineWords.ForProduct(x.Product.Id).Split(' ').Any(w => LineWords.Distinctive.Contains(w) && tokens.Contains(Stem(w))))
-            )
-            .OrderByDescending(x => x.Hit)
-            .ThenBy(x => x.Of)
-            .ToArray();
-        return fits.Length == 0 || (fits.Length > 1 && fits[1].Hit == fits[0].Hit && fits[1].Of == fits[0].Of) ? null : fits[0].Product;
-    }
+    private static ImmutableArray<string> Ids(IEnumerable<Wording<Operation>> names) => [.. names.Take(MostOthers).Select(n => n.Of.Id)];
 
+    private static bool Is(ReadLine line, Func<Operation, bool> such) => line.Step is { } step && such(Operations.Find(step.Operation)!);
+
+    // What has to be rubbed down after: whatever leaves filler proud.
+    private static bool Fills(Operation operation) => operation.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Proud });
+
+    private static double Weight(IEnumerable<string> words) => words.Sum(w => Telling.GetValueOrDefault(w, Unknown));
+
+    private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
+
+    // An operation that lays two coats by itself is one when two are asked for.
     private static int Coats(string line, SequenceStep step) =>
-        Operations.Find(step.Operation)!.Role is CoatRole.None or CoatRole.Spot ? 1
-        : CoatCount().Match(line) is { Success: true } m
+        Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount().Match(line) is { Success: true } m
             ? m.Groups["n"].Value.ToLowerInvariant() switch
             {
-                "2" or "two" or "x2" => 2,
-                "3" or "three" => 3,
-                _ => 1,
+                "2" or "two" => 2,
+                _ => 3,
             }
-        : 1;
+            : 1;
 
-    private static double Unit(string unit) =>
-        unit.ToLowerInvariant() switch
-        {
-            "min" or "mins" or "minutes" => 1 / 60.0,
-            "day" or "days" or "d" => 24,
-            _ => 1,
-        };
-
-    private static IEnumerable<string> Tokens(string text) =>
-        Letters().Matches(text.ToLowerInvariant()).Select(m => Stem(LineWords.Plain(m.Value))).Where(t => t.Length > 2 && !LineWords.Idle.Contains(t));
-
-    // Enough of a stem to tell "sanding" from "primed" and no more.
-    private static string Stem(string word)
+    // A thing with its phrases as words, and all the words by which it may be known.
+    private sealed class Wording<T>(T of, string[] phrases, string title)
     {
-        foreach (var ending in (string[])["ings", "ing", "ers", "ed", "er", "es", "s"])
-        {
-            if (word.Length > ending.Length + 3 && word.EndsWith(ending, StringComparison.Ordinal))
-            {
-                return word[..^ending.Length];
-            }
-        }
+        public T Of { get; } = of;
 
-        return word;
+        public string[][] Phrases { get; } = [.. phrases.Select(LineWords.Of)];
+
+        public HashSet<string> Words { get; } = [.. phrases.Append(title).SelectMany(LineWords.Of)];
     }
 
     [GeneratedRegex(@"^\s*(?:\d+[.)]|[-*•])\s*")]
     private static partial Regex Numbering();
 
-    [GeneratedRegex("[a-z]+")]
-    private static partial Regex Letters();
-
-    [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s*(?<unit>h|hr|hrs|hours?|min|mins|minutes|days?|d)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Hours();
-
-    [GeneratedRegex(@"\d+(?:\.\d+)?\s*(?:hours?|hrs?|h|mins?|minutes|days?)\b(?:\s+between(?:\s+coats)?)?", RegexOptions.IgnoreCase)]
-    private static partial Regex Waiting();
-
-    [GeneratedRegex(@"\b(?<n>2|3|two|three)\s+(?:full\s+|thin\s+|finish\s+|top\s*)?coats?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?<n>2|3|two|three)\s+(?:[a-z]+\s+){0,2}coats?\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatCount();
 
     [GeneratedRegex(@"(?:\d+\s*%|\d+\s*:\s*\d+|1/3|one third)[^,;.]*", RegexOptions.IgnoreCase)]

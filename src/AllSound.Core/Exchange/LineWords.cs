@@ -1,125 +1,81 @@
 using System.Collections.Frozen;
+using System.Text.RegularExpressions;
 
 namespace AllSound.Core.Exchange;
 
-/// <summary>Words that painters write for operations and products, besides the titles.</summary>
-internal static class LineWords
+/// <summary>The words of painters' lines, brought to one form: American and other words, endings, things said in two words.</summary>
+internal static partial class LineWords
 {
-    private static readonly FrozenDictionary<string, string> ByOperation = new Dictionary<string, string>
-    {
-        ["mk_floor"] = "dust sheets cover protect floor furniture mask up",
-        ["ms_power"] = "isolate electrics sockets dead",
-        ["ms_access"] = "scaffold tower platform ladder podium",
-        ["ms_lead_setup"] = "lead zone containment sheet off area",
-        ["ms_ventilate"] = "ventilate open windows air extract",
-        ["dc_lead_clean"] = "lead clean down vacuum wash clearance",
-        ["cl_sugar_soap"] = "sugar soap wash down detergent clean",
-        ["cl_degrease"] = "degrease degreaser",
-        ["cl_spirit_wash"] = "methylated spirit meths wipe",
-        ["cl_solvent_wipe"] = "white spirit wipe solvent",
-        ["cl_mould_wash"] = "mould biocide bleach fungicidal wash",
-        ["cl_pressure_wash"] = "pressure jet wash power washer",
-        ["cl_nicotine_wash"] = "nicotine soot wash",
-        ["du_vac"] = "dust off vacuum hoover tack cloth wipe down",
-        ["ls_scrape_loose"] = "scrape loose flaking dry scraper",
-        ["ls_wet_scrape"] = "wet scrape mist damp scrape loose flaking",
-        ["ls_feather"] = "feather edges sand edges",
-        ["ab_gloss"] = "sand rub down abrade key flat down sandpaper",
-        ["st_wet_abrade"] = "wet flat wet dry abrade wet sand",
-        ["ab_power_dry"] = "power sand disc orbital sander",
-        ["ab_wood_bare"] = "sand bare wood timber",
-        ["st_flame"] = "burn off blow lamp torch flame",
-        ["st_heatgun"] = "heat gun hot air stripper",
-        ["st_ir"] = "infrared",
-        ["st_solvent"] = "paint stripper strip gel chemical",
-        ["st_alkaline_poultice"] = "poultice paste peel caustic",
-        ["rp_fine"] = "fill filler holes cracks make good surface filler",
-        ["rp_crack"] = "rake out crack fill",
-        ["ab_fill"] = "sand filler flush rub down filler",
-        ["ca_acrylic"] = "caulk gaps decorators flexible filler joints",
-        ["ca_hybrid"] = "sealant joints",
-        ["sb_knot"] = "knotting knots shellac",
-        ["sb_stain_shellac"] = "stain block shellac spot stains",
-        ["sb_stain_alkyd"] = "stain block oil based solvent stains",
-        ["sb_stain_wb"] = "stain block water based waterborne faint stains",
-        ["se_mist"] = "mist coat watered thinned emulsion new plaster",
-        ["se_plaster"] = "seal plaster sealer",
-        ["se_stabilise"] = "stabilising solution stabilise chalky powdery",
-        ["se_peelbond"] = "peel bond binding sealer edges",
-        ["sp_wood"] = "prime bare wood primer spot",
-        ["sp_fill"] = "spot prime filler",
-        ["sp_metal"] = "prime bare metal red oxide zinc phosphate spot",
-        ["pr_bond"] = "bonding adhesion primer grip",
-        ["uc_alkyd"] = "undercoat oil based",
-        ["uc_wb"] = "undercoat water based acrylic",
-        ["tc_emul_roll"] = "emulsion roll walls matt finish coat top coat wall paint",
-        ["tc_spray"] = "spray sprayed airless walls masonry top coat",
-        ["mk_spray"] = "mask masking film tape for spraying",
-        ["tc_gloss"] = "gloss finish oil based eggshell satin top coat",
-        ["tc_wb_trim"] = "water based acrylic satin eggshell gloss trim enamel top coat",
-        ["tc_masonry"] = "masonry paint finish exterior",
-        ["tc_metal"] = "direct to metal paint finish",
-        ["dn_between"] = "denib lightly sand between coats de nib",
-        ["dn_wet"] = "denib wet lightly abrade between coats",
-        ["ac_clean"] = "clean up remove sheets tidy handover",
-        ["ab_metal_power"] = "grinder flap disc wire wheel rust power tool",
-        ["ls_wire_hand"] = "wire brush rust",
-        ["dc_rust_convert"] = "rust converter convert treat rust",
-        ["fc_leak_refer"] = "fix mend leak roof plumber damp",
-        ["dr_natural"] = "allow to dry out drying",
-        ["dr_force"] = "dehumidifier",
-        ["ab_tile"] = "scuff sand tiles",
-        ["cl_tile_clean"] = "clean tiles limescale",
-    }.ToFrozenDictionary(StringComparer.Ordinal);
+    // Said in several words, or with figures, that stand for one thing.
+    private static readonly (Regex Said, string Word)[] Together =
+    [
+        (TwoPart(), " twopart "),
+        (OnePart(), " onepart "),
+        (WetOrDry(), " wetdry "),
+        (CutIn(), " cutin "),
+        (MakeGood(), " makegood "),
+        (DeNib(), " denib "),
+        (RePutty(), " putty "),
+        (CleanUp(), " tidy "),
+        (WaterBased(), " waterborne "),
+        (OilBased(), " oilbased "),
+        // What is put in, told from putting it in.
+        (Filler(), " stopping "),
+        (StopUp(), " stopping "),
+        (TWash(), " mordant "),
+        (LimeWash(), " limewash "),
+    ];
 
-    private static readonly FrozenDictionary<string, string> ByProduct = new Dictionary<string, string>
-    {
-        ["p_gloss_alk"] = "oil gloss",
-        ["p_egg_alk"] = "oil eggshell",
-        ["p_emul_contract"] = "emulsion contract",
-        ["p_emul_dur"] = "durable emulsion scrubbable",
-        ["p_emul_silk"] = "silk emulsion",
-        ["p_emul_kb"] = "kitchen bathroom",
-        ["p_bond_wb"] = "bonding adhesion",
-        ["p_shellac_prim"] = "shellac",
-        ["p_enamel_wb"] = "acrylic satin water",
-        ["p_wood_ac"] = "acrylic primer",
-        ["p_wood_alk"] = "oil primer",
-        ["p_masonry_ac"] = "masonry",
-        ["p_limewash"] = "limewash",
-        ["p_varnish"] = "varnish",
-        ["p_dtm"] = "direct metal",
-        ["p_znphos_alk"] = "zinc phosphate oxide",
-    }.ToFrozenDictionary(StringComparer.Ordinal);
-
-    // American and other words brought to the ones used here.
     private static readonly FrozenDictionary<string, string> Same = new Dictionary<string, string>
     {
-        ["spackle"] = "filler",
+        ["spackle"] = "stopping",
+        ["spackling"] = "stopping",
         ["latex"] = "emulsion",
         ["baseboard"] = "skirting",
         ["casing"] = "architrave",
         ["drywall"] = "plasterboard",
         ["mold"] = "mould",
         ["sandpaper"] = "sand",
+        ["glasspaper"] = "sand",
         ["primer"] = "prime",
         ["primed"] = "prime",
+        ["priming"] = "prime",
         ["undercoated"] = "undercoat",
-        ["topcoat"] = "finish",
-        ["scuff"] = "abrade",
         ["hoover"] = "vacuum",
+        ["scraper"] = "tool",
+        ["scrapers"] = "tool",
         ["tacky"] = "tack",
+        ["satinwood"] = "satin",
+        ["stripe"] = "banding",
+        ["timber"] = "wood",
+        ["woodwork"] = "wood",
+        ["softwood"] = "wood",
+        ["galvanized"] = "galvanised",
+        ["galv"] = "galvanised",
+        ["aluminum"] = "aluminium",
+        ["blocker"] = "block",
+        ["blocking"] = "block",
+        ["stabiliser"] = "stabilise",
+        ["stabilizer"] = "stabilise",
+        ["stabilising"] = "stabilise",
+        ["stabilizing"] = "stabilise",
+        ["stabilize"] = "stabilise",
+        ["neutralize"] = "neutralise",
+        ["masking"] = "mask",
+        ["sanding"] = "sand",
+        ["flaky"] = "flake",
+        ["flaking"] = "flake",
+        ["grease"] = "greas",
+        ["solventborne"] = "oilbased",
     }.ToFrozenDictionary(StringComparer.Ordinal);
 
-    /// <summary>Words that tell nothing.</summary>
-    public static readonly FrozenSet<string> Idle = new[]
+    private static readonly FrozenSet<string> Idle = new[]
     {
         "the",
         "leave",
         "wait",
         "and",
         "with",
-        "all",
         "then",
         "over",
         "from",
@@ -130,30 +86,117 @@ internal static class LineWords
         "one",
         "two",
         "three",
+        "full",
+        "first",
+        "second",
+        "third",
+        "final",
         "coat",
         "thoroughly",
         "surface",
+        "area",
         "good",
         "well",
         "until",
         "where",
         "hour",
-        "hours",
         "day",
+        "min",
+        "minute",
         "that",
         "out",
         "off",
         "down",
-    }.ToFrozenSet(StringComparer.Ordinal);
+        "all",
+        "using",
+        "use",
+        "old",
+        "existing",
+        "necessary",
+        "required",
+        "grit",
+        "tool",
+        "part",
+        "based",
+    }
+        .Select(Stem)
+        .ToFrozenSet(StringComparer.Ordinal);
 
-    /// <summary>Words that name a product by themselves.</summary>
-    public static readonly FrozenSet<string> Distinctive = new[] { "silk", "shellac", "limewash", "varnish", "kitchen", "masonry", "contract" }.ToFrozenSet(
-        StringComparer.Ordinal
-    );
+    /// <summary>The telling words of a text, in their order, each once.</summary>
+    public static string[] Of(string text)
+    {
+        foreach (var (said, word) in Together)
+        {
+            text = said.Replace(text, word);
+        }
 
-    public static string For(string operation) => ByOperation.GetValueOrDefault(operation, "");
+        return
+        [
+            .. Letters()
+                .Matches(text.ToLowerInvariant())
+                .Select(m => Stem(Same.GetValueOrDefault(m.Value, m.Value)))
+                .Where(t => t.Length > 2 && !Idle.Contains(t))
+                .Distinct(StringComparer.Ordinal),
+        ];
+    }
 
-    public static string ForProduct(string product) => ByProduct.GetValueOrDefault(product, "");
+    // Enough of a stem to tell "sanding" from "primed" and no more.
+    private static string Stem(string word)
+    {
+        foreach (var ending in (string[])["ings", "ing", "ers", "ed", "er", "es", "s"])
+        {
+            if (word.Length > ending.Length + 3 && word.EndsWith(ending, StringComparison.Ordinal))
+            {
+                word = word[..^ending.Length];
+                break;
+            }
+        }
 
-    public static string Plain(string word) => Same.GetValueOrDefault(word, word);
+        return word.Length > 4 && word.EndsWith('e') ? word[..^1] : word;
+    }
+
+    [GeneratedRegex("[a-z]+", RegexOptions.IgnoreCase)]
+    private static partial Regex Letters();
+
+    [GeneratedRegex(@"\b(?:2|two)[\s-]?(?:k|packs?|parts?|component)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TwoPart();
+
+    [GeneratedRegex(@"\b(?:1|one|single)[\s-]?(?:k|packs?|parts?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OnePart();
+
+    [GeneratedRegex(@"\bwet\s*(?:and|&|or|-or-|n)\s*dry\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WetOrDry();
+
+    [GeneratedRegex(@"\bcut(?:ting)?[\s-]in\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CutIn();
+
+    [GeneratedRegex(@"\bmak(?:e|ing)[\s-]good\b", RegexOptions.IgnoreCase)]
+    private static partial Regex MakeGood();
+
+    [GeneratedRegex(@"\bde-?nib(?:bed|bing)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DeNib();
+
+    [GeneratedRegex(@"\bre-?putty\b", RegexOptions.IgnoreCase)]
+    private static partial Regex RePutty();
+
+    [GeneratedRegex(@"\bwater[\s-]?(?:based?|borne|thinned)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WaterBased();
+
+    [GeneratedRegex(@"\b(?:oil|solvent|spirit)[\s-]?(?:based?|borne)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OilBased();
+
+    [GeneratedRegex(@"\bstop(?:ping)?(?:\s+up|(?=\s+(?:nail\s+)?holes)|\s*$)", RegexOptions.IgnoreCase)]
+    private static partial Regex StopUp();
+
+    [GeneratedRegex(@"\blime[\s-]?wash(?:ed|ing)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex LimeWash();
+
+    [GeneratedRegex(@"\bt-?wash\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TWash();
+
+    [GeneratedRegex(@"\b(?:fillers?|fillings?|filled\s+(?:areas?|patches|holes|spots))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Filler();
+
+    [GeneratedRegex(@"\b(?:clean|clear|tidy)(?:ing)?\s+up\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CleanUp();
 }

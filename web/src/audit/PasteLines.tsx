@@ -4,6 +4,8 @@ import { api, type Schemas } from "../api/client";
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
 type Line = Schemas["ReadLine"];
 
+const hours = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${Math.round(h * 10) / 10} h`);
+
 /** Somebody's own lines, read as operations: what was understood is shown and confirmed before it is taken. */
 export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => void; titles: Map<string, string> }) {
   const [text, setText] = useState("");
@@ -55,7 +57,10 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
           <ol className="readlines" aria-label="What was understood">
             {lines.map((l, i) => {
               const id = `${i}-${l.line}`;
-              const choices = [...new Set([l.step?.operation, ...l.others].filter((x): x is string => Boolean(x)))];
+              const likely = [...new Set([l.step?.operation, ...l.others].filter((x): x is string => Boolean(x)))];
+              const others = [...titles]
+                .filter(([id]) => !likely.includes(id))
+                .sort((a, b) => a[1].localeCompare(b[1]));
               return (
                 <li key={id} className={l.step ? undefined : "notread"}>
                   <span className="soft small">{l.line}</span>
@@ -66,16 +71,28 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
                     onChange={(e) => set(i, e.target.value)}
                   >
                     <option value="">left out</option>
-                    {choices.map((c) => (
-                      <option key={c} value={c}>
-                        {titles.get(c) ?? c}
-                      </option>
-                    ))}
+                    {likely.length > 0 && (
+                      <optgroup label="It may mean">
+                        {likely.map((c) => (
+                          <option key={c} value={c}>
+                            {titles.get(c) ?? c}
+                          </option>
+                        ))}
+                      </optgroup>
+                    )}
+                    <optgroup label="Any other">
+                      {others.map(([other, title]) => (
+                        <option key={other} value={other}>
+                          {title}
+                        </option>
+                      ))}
+                    </optgroup>
                   </select>
                   <span className="small soft">
                     {[
+                      l.step && l.sure < 0.6 ? "not sure: some of its words are not known" : undefined,
                       l.productTitle,
-                      l.step?.waitHours != null ? `wait ${l.step.waitHours} h` : undefined,
+                      l.step?.waitHours != null ? `${hours(l.step.waitHours)} after the step before` : undefined,
                       ...l.notSpecified,
                     ]
                       .filter(Boolean)

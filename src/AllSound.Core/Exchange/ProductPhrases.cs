@@ -1,0 +1,65 @@
+using System.Collections.Frozen;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>How painters write products, as <see cref="OperationPhrases"/>. What only names a family ("matt emulsion") names no product. Common practice.</summary>
+internal static class ProductPhrases
+{
+    /// <summary>By product class: its phrases.</summary>
+    public static readonly FrozenDictionary<string, string[]> All = new Dictionary<string, string[]>
+    {
+        ["p_emul_contract"] = ["contract matt", "contract emulsion", "contract"],
+        ["p_emul_dur"] = ["durable matt", "scrubbable", "durable emulsion", "washable matt", "durable"],
+        ["p_emul_silk"] = ["silk", "vinyl silk", "silk emulsion"],
+        ["p_emul_kb"] = ["kitchen bathroom", "kitchen paint", "bathroom paint"],
+        ["p_plaster_seal"] = ["plaster sealer", "drywall primer"],
+        ["p_stab_wb"] = ["water based stabilise", "acrylic stabilise"],
+        ["p_stab_sb"] = ["solvent stabilise", "oil based stabilise"],
+        ["p_peelbond"] = ["peel bond", "binding sealer"],
+        ["p_bond_wb"] = ["bonding primer", "adhesion primer", "grip primer"],
+        ["p_shellac_knot"] = ["shellac knot", "knotting"],
+        ["p_shellac_prim"] = ["shellac primer", "shellac stain block", "pigmented shellac", "stain block shellac", "shellac"],
+        ["p_stain_alk"] = ["oil based stain block", "alkyd stain block", "solvent stain block"],
+        ["p_stain_wb"] = ["water based stain block", "acrylic stain block"],
+        ["p_wood_ac"] = ["acrylic primer", "acrylic primer undercoat", "acrylic wood primer", "water based wood primer"],
+        ["p_wood_alk"] = ["oil based wood primer", "alkyd wood primer", "oil primer", "oil based primer"],
+        ["p_alu_wood"] = ["aluminium wood primer", "aluminium primer"],
+        ["p_uc_alk"] = ["oil based undercoat", "alkyd undercoat", "oil undercoat", "solvent undercoat"],
+        ["p_uc_wb"] = ["water based undercoat", "acrylic undercoat", "quick dry undercoat"],
+        ["p_gloss_alk"] = ["oil gloss", "oil based gloss", "alkyd gloss", "solvent gloss"],
+        ["p_egg_alk"] = ["oil eggshell", "oil based eggshell", "alkyd eggshell", "oil based satin", "oil satin", "alkyd satin"],
+        ["p_enamel_hyb"] = ["hybrid enamel", "hybrid gloss", "hybrid satin", "hybrid eggshell", "alkyd emulsion trim"],
+        ["p_enamel_wb"] = ["waterborne trim enamel", "acrylic satin", "acrylic gloss", "acrylic eggshell", "acrylic enamel"],
+        ["p_alkali_sb"] = ["solvent alkali", "oil based alkali"],
+        ["p_alkali_wb"] = ["water based alkali", "acrylic alkali"],
+        ["p_masonry_ac"] = ["acrylic masonry", "water based masonry", "smooth masonry"],
+        ["p_masonry_sb"] = ["solvent masonry", "oil based masonry"],
+        ["p_masonry_elast"] = ["elastomeric", "elastic masonry", "flexible masonry"],
+        ["p_siloxane"] = ["siloxane", "silicone resin"],
+        ["p_silicate"] = ["dispersion silicate", "sol silicate"],
+        ["p_silicate_2k"] = ["pure silicate", "waterglass"],
+        ["p_limewash"] = ["limewash"],
+        ["p_casein"] = ["casein", "milk paint"],
+        ["p_znphos_alk"] = ["alkyd zinc phosphate", "oil based zinc phosphate", "red oxide"],
+        ["p_znphos_wb"] = ["water based zinc phosphate", "acrylic zinc phosphate"],
+        ["p_epoxy_prim"] = ["epoxy primer", "twopart epoxy primer"],
+        ["p_epoxy_prim_wb"] = ["waterborne epoxy primer"],
+        ["p_epoxy_mastic"] = ["epoxy mastic", "surface tolerant epoxy"],
+        ["p_zinc_rich"] = ["zinc rich", "zinc rich primer"],
+        ["p_pu2k_sb"] = ["solvent twopart polyurethane", "solvent polyurethane"],
+        ["p_pu2k_wb"] = ["water based polyurethane", "waterborne twopart polyurethane"],
+        ["p_galv_ac"] = ["galvanised paint", "acrylic galvanised", "acrylic zinc"],
+        ["p_dtm"] = ["direct metal", "metal paint direct"],
+        ["p_rad"] = ["radiator enamel", "radiator paint"],
+        ["p_heat_si"] = ["heat resisting aluminium", "stove paint", "heat resisting silicone", "high temperature paint"],
+        ["p_bitumen"] = ["bitumen", "bituminous"],
+        ["p_stain_low"] = ["low build", "low build woodstain", "low build stain"],
+        ["p_stain_mid"] = ["mid build", "medium build", "mid build woodstain", "medium build woodstain"],
+        ["p_varnish"] = ["varnish"],
+        ["p_oil_hw"] = ["hardwax", "hardwax oil"],
+        ["p_linseed"] = ["linseed", "linseed paint"],
+        ["p_floor_1k"] = ["onepart floor paint", "single pack floor paint"],
+        ["p_floor_2k"] = ["twopart floor", "epoxy floor", "twopart floor paint"],
+        ["p_tile_2k"] = ["twopart tile", "epoxy tile paint"],
+    }.ToFrozenDictionary(StringComparer.Ordinal);
+}

@@ -1,0 +1,251 @@
+using AllSound.Core.Exchange;
+using AllSound.Core.Materials;
+using AllSound.Core.Treatment;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>
+/// Lines as painters write them and the operations that they mean: common practice, from memory. A dangerous method read
+/// as a harmless one would hide the danger from the audit; what is not understood must stay open.
+/// </summary>
+public sealed class LineReaderTests
+{
+    public static TheoryData<string, string> Lines => [.. Said.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(Row)];
+
+    // Line > operations in their order; "?" for what is to be asked about.
+    private const string Said = """
+        Protect floors with dust sheets > mk_floor
+        Cover the floor and furniture > mk_floor
+        Mask sockets and switches > mk_edge
+        Mask windows > mk_glass
+        Mask off and spray ceilings and walls > mk_edge tc_spray
+        Isolate electrics > ms_power
+        Turn off heating > ms_heat_off
+        Inform tenants > ms_occupant
+        Erect scaffold tower > ms_access
+        Remove all furniture from room > ?
+        Wash down with sugar soap and rinse > cl_sugar_soap
+        Wash walls with sugar soap, rinse with clean water and allow to dry > cl_sugar_soap
+        Power wash exterior walls, allow 48 hours to dry > cl_pressure_wash
+        Degrease kitchen walls > cl_degrease
+        Clean with TSP and rinse > cl_sugar_soap
+        Treat mould with fungicidal wash, leave 20 min, rinse > cl_mould_wash
+        Bleach the mould > cl_mould_wash
+        Fungicidal wash exterior, leave overnight > cl_mould_wash
+        Remove all loose and flaking paint > ls_scrape_loose
+        Scrape off loose paint > ls_scrape_loose
+        Scrape back flaking paint and feather edges > ls_scrape_loose ls_feather
+        Rub down > ab_gloss
+        Sand walls smooth > ab_gloss
+        Sand down old emulsion > ab_gloss
+        Abrade existing gloss to provide key > ab_gloss
+        Lightly sand between coats > dn_between
+        Lightly abrade with wet and dry 320 between coats > dn_wet
+        Denib and dust off > dn_between du_vac
+        Flat down gloss with 180 grit wet and dry > st_wet_abrade
+        Wet sand with P180 > st_wet_abrade
+        Dry sand the old paint with orbital sander > ab_power_dry
+        Sand with 80 grit disc > ab_power_dry
+        Grind off old lead paint > ab_power_dry
+        Belt sand floorboards > ab_power_dry
+        Burn off old paint with blow torch > st_flame
+        Burn off and sand > st_flame ab_gloss
+        Blow lamp and scraper > st_flame
+        Torch off the old lead paint > st_flame
+        Strip with hot air gun > st_heatgun
+        Strip to bare wood with heat gun > st_heatgun
+        Strip paint with chemical stripper and neutralise > st_solvent cl_rinse
+        Strip with solvent gel, rinse > st_solvent cl_rinse
+        Strip with caustic soda and neutralise with vinegar > st_alkaline_poultice dc_neutralise_alk
+        Dip doors in caustic tank > st_caustic_dip
+        Strip back to bare timber > ?
+        Take back to bare metal > ?
+        Needle gun heavy rust > st_needle_gun
+        SA2.5 blast and epoxy zinc rich primer > st_dry_blast pr_epoxy/p_zinc_rich
+        Steam off wallpaper > st_paper_steam
+        Strip wallpaper > st_paper_wet
+        Hang wallpaper > ?
+        Remove textured coating by scraping wet > st_texture_wet
+        Fill cracks and holes with filler > rp_fine
+        Spackle nail holes > rp_fine
+        Rake out cracks and fill > rp_crack
+        Two-pack filler to damaged sill > rp_wood_fill
+        Sand filler flush > ab_fill
+        Fill and sand > rp_fine ab_fill
+        Scrape, fill and sand > ls_scrape_loose rp_fine ab_fill
+        Fill nail holes with two part wood filler and sand smooth > rp_fine ab_fill
+        Scrim tape joints and fill > rp_tape rp_fine
+        Cut out rotten timber and splice new > rp_splice
+        Resin repair to rotten sill > rp_decay
+        Replace putty > rp_putty
+        Re-putty glazing > rp_putty
+        Skim walls > rp_skim
+        Dust off > du_vac
+        Vacuum and tack off > du_vac
+        HEPA vacuum and wet wipe > dc_lead_clean
+        Caulk gaps > ca_acrylic
+        Decorators caulk to skirting joint > ca_acrylic
+        Spot prime filler > sp_fill
+        Spot prime bare wood > sp_wood
+        Prime bare wood with acrylic primer undercoat > sp_wood/p_wood_ac
+        Prime with oil based wood primer > sp_wood/p_wood_alk
+        Prime bare metal with zinc phosphate primer > sp_metal
+        Prime bare plaster > se_plaster
+        Bonding primer to tiles > pr_bond/p_bond_wb
+        Etch primer to galvanised > pr_galv
+        Mordant wash galvanised, rinse > ab_mordant
+        T-wash new galvanised > ab_mordant
+        Apply 2K epoxy primer 75 um > pr_epoxy/p_epoxy_prim
+        Apply knotting to all knots > sb_knot/p_shellac_knot
+        Treat knots > sb_knot
+        Knot, prime and stop > sb_knot ? rp_fine
+        Stain block water mark > sb_stain_alkyd
+        Block stain with oil based stain block > sb_stain_alkyd/p_stain_alk
+        Water based stain block > sb_stain_wb/p_stain_wb
+        Mist coat new plaster 40% water > se_mist
+        1 mist coat and 2 full coats of emulsion > se_mist tc_emul_roll tc_emul_roll
+        Mist coat then 2 coats matt > se_mist tc_emul_roll tc_emul_roll
+        Seal with stabilising solution > se_stabilise
+        Treat end grain with primer x3 > se_endgrain
+        One coat undercoat > uc_alkyd
+        Apply acrylic undercoat > uc_wb/p_uc_wb
+        Cut in ceiling line > ?
+        Cut in and roll first coat > tc_emul_roll
+        Roll second coat > tc_emul_roll
+        2 coats matt emulsion > tc_emul_roll tc_emul_roll
+        Two full coats durable matt emulsion > tc_emul_roll/p_emul_dur tc_emul_roll/p_emul_dur
+        Prime drywall, 2 coats latex > se_plaster/p_plaster_seal tc_emul_roll tc_emul_roll
+        Kitchen & bathroom paint 2 coats > tc_emul_roll/p_emul_kb tc_emul_roll/p_emul_kb
+        2 coats water based satinwood > tc_wb_trim tc_wb_trim
+        1 coat acrylic primer undercoat, 2 coats acrylic eggshell, 4 h between > sp_wood/p_wood_ac tc_wb_trim/p_enamel_wb tc_wb_trim/p_enamel_wb
+        Undercoat and 2 coats gloss > uc_alkyd tc_gloss tc_gloss
+        Rub down and apply one coat of undercoat and one coat of gloss > ab_gloss uc_alkyd tc_gloss
+        Wash, scrape, fill, sand, prime, undercoat and gloss > cl_sugar_soap ls_scrape_loose rp_fine ab_fill ? uc_alkyd tc_gloss
+        Degrease, abrade, tile primer, 2 coats tile paint > cl_degrease ab_gloss pr_epoxy_tile tc_tile tc_tile
+        Finish in oil based gloss > tc_gloss/p_gloss_alk
+        Masonry paint, 2 coats > tc_masonry tc_masonry
+        2 coats limewash > tc_mineral/p_limewash tc_mineral/p_limewash
+        Wire brush rust and prime > ls_wire_hand sp_metal
+        Remove rust with grinder to bright metal > ab_metal_power
+        Rust converter > dc_rust_convert
+        2 coats direct to metal > tc_metal/p_dtm tc_metal/p_dtm
+        2K polyurethane topcoat > tc_2k
+        3 coats exterior varnish > tc_varnish/p_varnish tc_varnish/p_varnish tc_varnish/p_varnish
+        2 coats of danish oil, wipe off excess > tc_oil tc_oil
+        Floor paint 2 coats > tc_floor tc_floor
+        Radiator enamel when cold > tc_radiator/p_rad
+        Spray ceilings airless > tc_spray
+        Remove masking tape > ac_unmask
+        Clean up and remove waste > ac_clean ac_waste
+        Leave to dry 4 weeks > dr_natural
+        Dehumidifier for 2 weeks > dr_force
+        Set up lead containment > ms_lead_setup
+        Lead test > ?
+        Asbestos test on texture > ?
+        Prep and paint > ?
+        PVA walls > ?
+        Two coats of silk emulsion to walls > tc_emul_roll/p_emul_silk tc_emul_roll/p_emul_silk
+        1. Dust sheets to floor > mk_floor
+        Undercoat, oil based, leave 16 hours > uc_alkyd/p_uc_alk
+        Two coats gloss, 24 h between > tc_gloss tc_gloss
+        Gloss finish coat > tc_gloss
+        tc_wb_trim/p_enamel_wb@16 > tc_wb_trim/p_enamel_wb
+        """;
+
+    [Theory]
+    [MemberData(nameof(Lines))]
+    public void A_line_is_read_as_what_it_means(string line, string expected) =>
+        Assert.Equal(expected, string.Join(' ', LineReader.Read(line).Select(r => r.Step is { } s ? $"{s.Operation}{(s.Product is null ? "" : $"/{s.Product}")}" : "?")));
+
+    [Fact]
+    public void What_a_line_does_not_say_is_not_filled_in()
+    {
+        var read = LineReader.Read("Two coats of satin\nsing a song\nundercoat, leave 24 h");
+        Assert.Null(read.First(r => r.Line == "sing a song").Step);
+        Assert.Equal(2, read.Count(r => r.Line == "Two coats of satin"));
+
+        // Before the first step there is nothing to wait for.
+        Assert.DoesNotContain("wait not specified", read[0].NotSpecified);
+        Assert.Contains("wait not specified", read[1].NotSpecified);
+        Assert.Contains("product not specified", read[0].NotSpecified);
+        Assert.Contains("dilution not specified", read[0].NotSpecified);
+    }
+
+    [Fact]
+    public void Every_operation_can_be_said_in_words_and_no_words_are_for_what_there_is_not()
+    {
+        Assert.Equal([.. Operations.All.Select(o => o.Id).Order(StringComparer.Ordinal)], OperationPhrases.All.Keys.Order(StringComparer.Ordinal));
+        Assert.Equal([.. Coatings.All.Select(p => p.Id).Order(StringComparer.Ordinal)], ProductPhrases.All.Keys.Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public void Every_phrase_is_read_as_its_operation_unless_another_may_be_meant_as_well()
+    {
+        var wrong = OperationPhrases
+            .All.SelectMany(o => o.Value.Select(p => (Operation: o.Key, Phrase: p, Read: LineReader.Read(p))))
+            .Where(x => x.Read is not [{ Step.Operation: var read } one] || (read != x.Operation && !one.Others.Contains(x.Operation)))
+            .Select(x => $"{x.Operation}: {x.Phrase} > {string.Join(' ', x.Read.Select(r => r.Step?.Operation ?? "?"))}");
+        Assert.Empty(wrong);
+    }
+
+    [Fact]
+    public void A_title_is_read_as_its_operation() =>
+        Assert.All(Operations.All, o => Assert.Equal(o.Id, Assert.Single(LineReader.Read($"3. {o.Title}")).Step?.Operation));
+
+    [Fact]
+    public void Another_coat_is_of_what_was_put_on_before()
+    {
+        var read = LineReader.Read("Undercoat\n2 coats acrylic gloss\nSand between coats\nFinal coat after 16 hours");
+        Assert.Equal(["uc_alkyd", "tc_wb_trim", "tc_wb_trim", "dn_between", "tc_wb_trim"], read.Select(r => r.Step?.Operation));
+        Assert.Equal(("p_enamel_wb", 16), (read[^1].Step!.Product, read[^1].Step!.WaitHours));
+        Assert.Null(LineReader.Read("Final coat")[0].Step);
+    }
+
+    [Fact]
+    public void Rubbing_down_after_filling_is_of_the_filler_with_the_film_as_the_other_meaning()
+    {
+        var read = LineReader.Read("Fill holes\nRub down\nRub down");
+        Assert.Equal(["rp_fine", "ab_fill", "ab_gloss"], read.Select(r => r.Step?.Operation));
+        Assert.Contains("ab_gloss", read[1].Others);
+    }
+
+    [Theory]
+    [InlineData("Undercoat, leave 16 hours\nGloss", "- 16")]
+    [InlineData("Undercoat, leave overnight\nGloss", "- 16")]
+    [InlineData("Undercoat\nLeave 2 days\nGloss", "- ? 48")]
+    [InlineData("Undercoat\nNext day gloss", "- 16")]
+    [InlineData("Undercoat\nGloss after 24 hours", "- 24")]
+    [InlineData("Undercoat 24 hours then gloss", "- 24")]
+    [InlineData("Undercoat\n2 coats gloss, 24 h between", "- - 24")]
+    [InlineData("Undercoat, 4 h\n2 coats gloss, 24 h\nSnag", "- 4 24 24")]
+    [InlineData("Dust sheets\nTreat mould, leave 30 min, rinse\nScrape", "- - -")]
+    [InlineData("Dust sheets\nTreat mould, rinse and leave 24 h\nScrape", "- - 24")]
+    [InlineData("Leave to dry 4 weeks\nMist coat", "- 672")]
+    [InlineData("Gloss, 24 h between coats\nDenib\nSecond coat", "- 24 -")]
+    public void A_wait_is_told_from_the_step_before(string lines, string waits) =>
+        Assert.Equal(
+            waits,
+            string.Join(' ', LineReader.Read(lines).Select(r => r.Step is { } s ? s.WaitHours?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "-" : "?"))
+        );
+
+    [Fact]
+    public void What_is_no_work_says_what_becomes_of_it()
+    {
+        Assert.Contains("survey", Assert.Single(LineReader.Read("Moisture reading")).NotSpecified[0], StringComparison.Ordinal);
+        Assert.Contains("with the coat", Assert.Single(LineReader.Read("Cut in ceiling line")).NotSpecified[0], StringComparison.Ordinal);
+        var bare = Assert.Single(LineReader.Read("Strip back to bare timber"));
+        Assert.Contains("pick", bare.NotSpecified[0], StringComparison.Ordinal);
+        Assert.Contains(bare.Others, o => Operations.Find(o)!.Group == Group.Strip);
+    }
+
+    [Fact]
+    public void Prose_is_not_taken_apart()
+    {
+        var read = Assert.Single(LineReader.Read(string.Join(" and ", Enumerable.Repeat("sand", 20_000))));
+        Assert.Null(read.Step);
+        Assert.Contains("a line for each step", read.NotSpecified[0], StringComparison.Ordinal);
+    }
+
+    private static TheoryDataRow<string, string> Row(string said) => said.Split(" > ") is [var line, var means] ? new(line, means) : throw new FormatException(said);
+}
