@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Cli;
 
@@ -91,6 +92,16 @@ internal static class Text
         foreach (var line in report.NotSpecified)
         {
             to.WriteLine($"  {line}");
+        }
+
+        if (!report.Mended.IsEmpty)
+        {
+            to.WriteLine("  with all mends in it:");
+            foreach (var (step, number) in report.Mended.Select((s, i) => (s, i + 1)))
+            {
+                var wait = step.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
+                to.WriteLine($"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is null ? "" : $" ({step.Product})")}{wait}");
+            }
         }
     }
 

@@ -57,7 +57,7 @@ public static class Reporting
     {
         if (surface.Sequence is not { IsEmpty: false } sequence)
         {
-            return new(surface.Id, "none", [], []);
+            return new(surface.Id, "none", [], [], []);
         }
 
         var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence, Practice.Firm.Of(job));
@@ -65,7 +65,8 @@ public static class Reporting
             surface.Id,
             audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
             [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need.Title, f.Need.Id, f.Need.Consequence, f.Mend, f.Need.Source.ToString()))],
-            audited.NotSpecified
+            audited.NotSpecified,
+            audited.Mended
         );
     }
 

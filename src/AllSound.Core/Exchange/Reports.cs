@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
 
@@ -246,7 +247,8 @@ public sealed record FaultReport(int? Step, Severity Severity, string Need, stri
 /// <param name="Verdict">sound or faults; none when there is no sequence.</param>
 /// <param name="Faults">Faults.</param>
 /// <param name="NotSpecified">What the sequence leaves open.</param>
-public sealed record AuditReport(string Id, string Verdict, ImmutableArray<FaultReport> Faults, ImmutableArray<string> NotSpecified);
+/// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
+public sealed record AuditReport(string Id, string Verdict, ImmutableArray<FaultReport> Faults, ImmutableArray<string> NotSpecified, ImmutableArray<SequenceStep> Mended);
 
 /// <summary>One line of a surface's quantities.</summary>
 /// <param name="Step">Number of the step.</param>

@@ -16,7 +16,8 @@ public sealed record AuditFault(int? Step, Severity Severity, Need Need, string 
 /// <summary>What an audit found.</summary>
 /// <param name="Faults">In order of steps; empty when the sequence is sound.</param>
 /// <param name="NotSpecified">What the sequence leaves open and the audit took as done properly, in words.</param>
-public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<string> NotSpecified);
+/// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
+public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<string> NotSpecified, ImmutableArray<SequenceStep> Mended);
 
 /// <summary>Runs any sequence through the transition function and says what is not ready.</summary>
 public static class Auditor
@@ -32,7 +33,7 @@ public static class Auditor
         firm ??= Practice.Firm.Any;
         ArgumentNullException.ThrowIfNull(sequence);
         var goal = Goal.For(surface, appraised.Condition, firm);
-        var mender = new Mender(new Remedy(rates, goal, appraised));
+        var mender = new Mender(new Remedy(rates, goal, appraised), appraised.Condition);
         var faults = ImmutableArray.CreateBuilder<AuditFault>();
         var open = ImmutableArray.CreateBuilder<string>();
         var condition = appraised.Condition;
@@ -56,11 +57,12 @@ public static class Auditor
 
             var transition = Treatments.Apply(condition, act, step.WaitHours, Pace.Least);
             told -= Treatments.Satisfied(transition.Before);
+            var mends = mender.Step(step, act);
             foreach (var need in transition.UnmetNeeds)
             {
                 if (!told.Contains(need.Index) || (need.Severity == Severity.Danger && !need.Unwritten))
                 {
-                    faults.Add(new AuditFault(i + 1, need.Unwritten ? Severity.Note : need.Severity, need, mender.Mend(transition, act, need, step.WaitHours)));
+                    faults.Add(new AuditFault(i + 1, need.Unwritten ? Severity.Note : need.Severity, need, mends.GetValueOrDefault(need) ?? mender.Already(need)));
                 }
             }
 
@@ -69,14 +71,16 @@ public static class Auditor
         }
 
         var end = Treatments.Satisfied(condition);
-        foreach (var need in goal.Needs)
+        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared))
         {
-            if (!end.Contains(need.Index) && need != Needs.SiteCleared && !told.Contains(need.Index))
+            // What the mends bring with them must be ended as well.
+            var mend = mender.AtEnd(need);
+            if (!end.Contains(need.Index) && !told.Contains(need.Index))
             {
-                faults.Add(new AuditFault(null, need.Severity, need, mender.AtEnd(condition, need)));
+                faults.Add(new AuditFault(null, need.Severity, need, mend));
             }
         }
 
-        return new Audited(faults.ToImmutable(), open.ToImmutable());
+        return new Audited(faults.ToImmutable(), open.ToImmutable(), faults.Count > 0 ? mender.Mended : []);
     }
 }

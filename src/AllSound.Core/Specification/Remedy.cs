@@ -10,13 +10,21 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised)
     /// <summary>The cheapest sequence of acts that the brief allows; null when there is none, empty when the needs hold already.</summary>
     /// <param name="from">The condition to start from.</param>
     /// <param name="wanted">What must hold.</param>
-    /// <param name="exclude">An operation that is not to be used.</param>
-    public IReadOnlyList<Act>? Find(Condition from, IReadOnlyList<Need> wanted, Operation? exclude = null)
+    public IReadOnlyList<Act>? Find(Condition from, IReadOnlyList<Need> wanted) => Search(from, wanted, null)?.Acts;
+
+    /// <summary>The same with what it costs; null also when the needs hold already.</summary>
+    /// <param name="from">The condition to start from.</param>
+    /// <param name="wanted">What must hold.</param>
+    /// <param name="such">Which acts may be used besides what the brief says; null for all.</param>
+    public Found? Cheapest(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such = null) =>
+        Search(from, wanted, such) is { Acts.Count: > 0 } found ? found : null;
+
+    private Found? Search(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such)
     {
-        var acts = Operations.Acts.Where(a => a.Operation != exclude && goal.Allows(a)).ToArray();
+        var acts = Operations.Acts.Where(a => goal.Allows(a) && such?.Invoke(a) != false).ToArray();
         var bench = new Workbench(from, wanted, [], acts);
         return bench.Missing.IsEmpty
-            ? Search.Cheapest(new Problem(new Aim(bench, wanted, null), new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts
+            ? Specification.Search.Cheapest(new Problem(new Aim(bench, wanted, null), new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost))
             : null;
     }
 }

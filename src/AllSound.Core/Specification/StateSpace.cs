@@ -250,6 +250,12 @@ internal sealed class StateSpace
             map[c] = order.ClassOf[effect.From(order.First[c])];
         }
 
+        // What leaves every class as it is does nothing, and what it is guarded by may have no field.
+        if (!map.Where((to, from) => to != from).Any())
+        {
+            return null;
+        }
+
         return new FieldChange(f, [.. effect.When.Where(g => g.Facet != effect.Facet && !Always(g)).Select(Guard)], map);
     }
 

@@ -119,7 +119,8 @@ internal static class Coating
             yield return breathes;
         }
 
-        foreach (var need in OverallCoat)
+        // What binds the powder is put on the powder.
+        foreach (var need in OverallCoat.Where(n => n != GroundNeeds.PowderBound || !BindsPowder(operation)))
         {
             yield return need;
         }
@@ -195,6 +196,8 @@ internal static class Coating
             yield return Effect.Increase(F.Topcoats);
         }
     }
+
+    private static bool BindsPowder(Operation operation) => operation.Gives.Any(e => e.Facet == F.Powder && e.Value == Facet<Powder>.Byte(Powder.Bound));
 
     /// <summary>Is it a first coat on bare ground?</summary>
     public static bool SealsBare(Operation operation) =>

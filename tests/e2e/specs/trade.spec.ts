@@ -18,6 +18,26 @@ test("pasted lines are read, shown for confirmation, and audited once taken", as
   await accessible(page);
 });
 
+test("a line of several things is several steps, and all mends can be put in at once", async ({ page }) => {
+  await page.goto("/sallow-ferry/audit/kitchen/tiled-dado");
+  await page
+    .getByLabel("Paste or type lines, one for each step")
+    .fill("Clean tiles, scuff tiles and dust off\nTest for lead\nTile primer, leave 1 hour\n2 coats tile paint");
+  await page.getByRole("button", { name: "Read these lines" }).click();
+  const read = page.getByRole("list", { name: "What was understood" });
+  await expect(read.getByRole("listitem")).toHaveCount(7);
+  await expect(read.getByRole("listitem").nth(3)).toContainText("a test is no step");
+  await read.getByLabel("Line 4 means").selectOption({ label: "Cover floor and neighbours" });
+  await page.getByRole("button", { name: "Take these 7 steps" }).click();
+  const own = page.getByRole("region", { name: "Own sequence" });
+  await expect(own).toContainText("in all before this step, not 1 h.");
+  await own.getByText("The same with every mend in it").click();
+  await accessible(page);
+  await own.getByRole("button", { name: "Put all mends in" }).click();
+  await expect(own).toContainText("all sound");
+  await kept(page);
+});
+
 test("the brief changes the options as it is entered", async ({ page }) => {
   await page.goto(at("work", "skirting"));
   const compare = page.getByRole("region", { name: "Options side by side" });

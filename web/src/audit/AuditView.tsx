@@ -195,6 +195,30 @@ export function AuditView() {
               {line}
             </p>
           ))}
+          {view.audit.mended.length > 0 && (
+            <details className="mended">
+              <summary>The same with every mend in it, {view.audit.mended.length} steps</summary>
+              <ol>
+                {view.audit.mended.map((m, i) => {
+                  const key = `${i}-${m.operation}`;
+                  return (
+                    <li key={key}>
+                      {operations.get(m.operation)?.title ?? m.operation}
+                      {m.waitHours != null && (
+                        <span className="soft small">
+                          {" "}
+                          · {Math.round(m.waitHours * 10) / 10} h after the step before
+                        </span>
+                      )}
+                    </li>
+                  );
+                })}
+              </ol>
+              <button type="button" className="btn" onClick={() => put(view.audit.mended)}>
+                Put all mends in
+              </button>
+            </details>
+          )}
         </div>
       </section>
     </div>

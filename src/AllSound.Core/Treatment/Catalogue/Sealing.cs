@@ -58,7 +58,8 @@ internal static class Sealing
             Gives =
             [
                 Set(F.Edges, Edges.Bound, F.Edges.Is(Edges.Lifting, Edges.Firm)),
-                Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable), OnPlasterNow),
+                // The powder of the patch; a film that chalks all over wants a sealer all over.
+                Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable), F.Bare.IsNot(Bare.None), OnPlasterNow),
                 Set(F.Bare, Bare.Sealed, F.Bare.Is(Bare.Raw), OnPlasterNow),
             ],
             Needs = [SiteNeeds.LeadControlled, SomethingToBind],
