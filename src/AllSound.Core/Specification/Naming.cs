@@ -19,7 +19,7 @@ internal static class Naming
         {
             ground = "Prime and build up";
         }
-        else if (acts.Any(a => a.Operation.Id == "se_peelbond"))
+        else if (acts.Any(a => Binds(a, start)))
         {
             ground = "Bind and keep";
         }
@@ -36,9 +36,16 @@ internal static class Naming
             ground = "Clean and keep";
         }
 
-        var primer = acts.Where(a => a.Operation.Role == CoatRole.Primer).Select(a => a.Product!.Title).FirstOrDefault();
+        var primer = acts.Where(a => a.Operation.Role == CoatRole.Primer).Select(a => a.Product!.Title).FirstOrDefault(t => t != finish.Title);
         return primer is null ? $"{ground}, {finish.Title}" : $"{ground}, {primer}, {finish.Title}";
     }
+
+    // Ties down an edge that lifts, or binds a face that powders.
+    private static bool Binds(Act act, Condition start) =>
+        act.Operation.Gives.Any(e =>
+            (e.Facet == Facets.Edges && e.Value == (byte)Edges.Bound)
+            || (e.Facet == Facets.Powder && e.Value == (byte)Powder.Bound && start.Get(Facets.Powder) == Powder.Friable)
+        );
 
     public static string Slug(string name) => string.Join('-', name.ToLowerInvariant().Split([' ', ',', '-', ';', '(', ')'], StringSplitOptions.RemoveEmptyEntries));
 

@@ -103,6 +103,12 @@ internal static class Coating
 
         if (operation.Role == CoatRole.Spot)
         {
+            // On wood and metal wall paint and plaster sealer are no primer, not even on filler.
+            if (!seals && product.Cover is Cover.Emulsion or Cover.Sealer)
+            {
+                yield return P.OnWall;
+            }
+
             yield break;
         }
 

@@ -208,6 +208,16 @@ public static class FabricNeeds
         F.Fill.IsNot(Fill.Open)
     );
 
+    /// <summary>Plaster, board or masonry.</summary>
+    public static readonly Need OnWall = Add(
+        "wall-primer-on-wall",
+        "the substrate is plaster, board or masonry",
+        "Wall paint and plaster sealer do not hold to wood or metal and stay soft under hard paint.",
+        Severity.Poor,
+        Source.Usual,
+        F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
+    );
+
     /// <summary>Outside only.</summary>
     public static readonly Need Outside = Add(
         "outside-only",

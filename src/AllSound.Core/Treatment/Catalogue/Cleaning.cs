@@ -27,6 +27,14 @@ internal static class Cleaning
         Source.Practice,
         [F.Film.IsNot(Film.EmulsionMatt, Film.EmulsionSilk, Film.EnamelWater, Film.Shellac, Film.MasonryAcrylic)]
     );
+    private static readonly Need NotThirsty = NeedRegistry.Register(
+        "not-thirsty",
+        "the face is painted, or a ground that does not drink",
+        "Bare plaster and masonry soak the spirit up with the dirt in it; nothing is wiped off.",
+        Severity.Poor,
+        Source.Usual,
+        [F.Film.IsNot(Film.None), F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))]
+    );
     private static readonly ImmutableArray<string> WashWear = ["gloves", "goggles"];
     private const string LeadWater = "On lead paint the wash water is waste: catch it, never down a drain.";
 
@@ -59,7 +67,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Wash with spirit and water",
             Do = "Methylated spirit and water in equal parts on a cloth, little at a time, turn the cloth often.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.FillNotSoaked, SpiritProof],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.FillNotSoaked, SpiritProof, NotThirsty],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 14,

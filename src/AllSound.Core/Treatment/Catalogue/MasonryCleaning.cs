@@ -45,7 +45,12 @@ internal static class MasonryCleaning
             Title = "Brush down dry and vacuum",
             Do = "Soft brush and vacuum from the top down, into mouldings and joints.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent],
-            Gives = [Set(F.Dust, Presence.None)],
+            Gives =
+            [
+                Set(F.Dust, Presence.None),
+                // Light soil on bare plaster and masonry is dust; washing would only carry it in.
+                Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light), F.Film.Is(Film.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))),
+            ],
             Extent = Extent.Whole,
             Rate = 50,
             RateNarrow = 60,

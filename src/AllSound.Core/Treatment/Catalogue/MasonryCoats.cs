@@ -24,6 +24,21 @@ internal static class MasonryCoats
         [F.Substrate.Is([.. CoatGrounds.MasonryHard])]
     );
 
+    private static readonly Need LimeFace = NeedRegistry.Register(
+        "lime-face",
+        "the face is lime: limewash, or bare lime plaster or render",
+        "Lime water binds lime with lime; anything else it leaves as it was.",
+        Severity.Fails,
+        Source.Usual,
+        [F.Film.Is(Film.Limewash), F.Substrate.Is(Substrate.LimeNew, Substrate.LimeOld, Substrate.RenderLime)]
+    );
+
+    private static readonly Need Mineral = NeedRegistry.Ground(
+        "silicate-ground",
+        "the substrate is lime, cement, brick or stone that silicate turns to stone with",
+        CoatGrounds.Mineral.AsSpan()
+    );
+
     private static readonly Need Alkaline = NeedRegistry.Register(
         "alkaline",
         "the face is alkaline: pH over 9",
@@ -50,8 +65,50 @@ internal static class MasonryCoats
         ) with
         {
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Sealing.Seals],
-            OverAnyGround = true,
             Cautions = Sealing.Fumes,
+        },
+        Coat(
+            "pr_silicate",
+            Group.Prime,
+            CoatRole.Primer,
+            "Bind a powdering mineral face with a first coat of silicate, thinned",
+            "Thin with the maker's silicate fixative, brush it well in; it binds by turning to stone with the face and leaves it open to vapour.",
+            [WallAndMasonryCoatings.SilicateFinish, WallAndMasonryCoatings.SilicatePureFinish],
+            8,
+            "no powder on the hand the day after",
+            "S1 silicate",
+            Source.Standard("DIN 18363", Confidence.Usual),
+            0.8
+        ) with
+        {
+            Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Sealing.Seals],
+            Needs = [Mineral],
+            Thinning = 30,
+            Dilution = "up to half fixative, by the label",
+            Protection = LimeWear,
+            Cautions = ["Silicate burns eyes and etches glass: goggles, cover glass and stone."],
+            Tool = "wide soft-bristled block brush",
+        },
+        new()
+        {
+            Id = "se_limewater",
+            Group = Group.Seal,
+            Title = "Bind powdering lime with lime water",
+            Do =
+                "Brush off what comes. Flood on clear lime water with a soft brush or a fine spray, let it soak in, again before it dries, five times or more; sponge off what stands.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.SaltsOff, GroundNeeds.DustOff, LimeFace],
+            Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable))],
+            Extent = Extent.Whole,
+            Rate = 4,
+            FixedHours = 0.5,
+            Leaves = new(Drying.Wash, 12, 24),
+            Tool = "soft block brush or fine sprayer",
+            Accept = "no powder on the hand once dry; if it still powders, again, or brush back to what is firm",
+            Protection = LimeWear,
+            Cautions = ["Lime burns eyes and skin: goggles, gauntlets, water at hand."],
+            Hazard = 0.8,
+            School = "S1 lime",
+            Source = Source.Judgement,
         },
         Coat(
             "pr_alkali",

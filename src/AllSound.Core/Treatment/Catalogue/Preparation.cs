@@ -20,6 +20,17 @@ internal static class Preparation
         Source.Practice,
         [F.Film.IsNot(Film.None), F.Cover.IsNot(Cover.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Wood, SubstrateFamily.Masonry))]
     );
+
+    // What a film on wood or metal sheds is rubbed off with its skin; a chalked wall wants a binder.
+    private static Effect ChalkOff =>
+        Set(
+            F.Powder,
+            Powder.None,
+            F.Powder.Is(Powder.Friable),
+            F.Film.IsNot(Film.None),
+            F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
+        );
+
     private static readonly Need NotTimber = NeedRegistry.Register(
         "not-timber",
         "the ground is no timber",
@@ -27,6 +38,15 @@ internal static class Preparation
         Severity.Poor,
         Source.Practice,
         [F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))]
+    );
+
+    private static readonly Need InTheOpen = NeedRegistry.Register(
+        "in-the-open",
+        "power sanding without extraction is done in the open",
+        "It fills a room with dust that is breathed long after; indoors dust is drawn off where it arises.",
+        Severity.Poor,
+        Source.Practice,
+        [F.Exposure.Is(Exposure.Outside)]
     );
 
     public static readonly ImmutableArray<Operation> All =
@@ -130,7 +150,7 @@ internal static class Preparation
                 N.WashDry,
                 N.CoatDry,
             ],
-            Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 10,
             RateNarrow = 20,
@@ -161,7 +181,7 @@ internal static class Preparation
                 N.CoatDry,
                 GroundNeeds.WaterTolerant,
             ],
-            Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None)],
+            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
             RateNarrow = 15,
@@ -234,8 +254,9 @@ internal static class Preparation
                 N.WashDry,
                 N.CoatDry,
                 NotTimber,
+                InTheOpen,
             ],
-            Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 14,
             RateNarrow = 20,
