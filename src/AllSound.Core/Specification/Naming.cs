@@ -19,13 +19,17 @@ internal static class Naming
         {
             ground = "Prime and build up";
         }
-        else if (acts.Any(a => Binds(a, start)))
+        else if (acts.Any(a => Gives(a, Facets.Edges, (byte)Edges.Bound)))
         {
             ground = "Bind and keep";
         }
         else if (acts.Any(a => a.Operation.Group == Group.Loosen))
         {
             ground = "Scrape to a firm edge";
+        }
+        else if (start.Get(Facets.Powder) == Powder.Friable && acts.Any(a => Gives(a, Facets.Powder, (byte)Powder.Bound)))
+        {
+            ground = "Bind and keep";
         }
         else if (acts.Any(a => a.Operation.Group == Group.Abrade))
         {
@@ -40,12 +44,7 @@ internal static class Naming
         return primer is null ? $"{ground}, {finish.Title}" : $"{ground}, {primer}, {finish.Title}";
     }
 
-    // Ties down an edge that lifts, or binds a face that powders.
-    private static bool Binds(Act act, Condition start) =>
-        act.Operation.Gives.Any(e =>
-            (e.Facet == Facets.Edges && e.Value == (byte)Edges.Bound)
-            || (e.Facet == Facets.Powder && e.Value == (byte)Powder.Bound && start.Get(Facets.Powder) == Powder.Friable)
-        );
+    private static bool Gives(Act act, Facet facet, byte value) => act.Operation.Gives.Any(e => e.Facet == facet && e.Value == value);
 
     public static string Slug(string name) => string.Join('-', name.ToLowerInvariant().Split([' ', ',', '-', ';', '(', ')'], StringSplitOptions.RemoveEmptyEntries));
 

@@ -59,14 +59,16 @@ test("what is typed just before turning to another surface is kept all the same"
     await route.continue();
   });
   const before = (await (await request.get("/api/jobs/sallow-ferry/surfaces/stair-wall")).json()).version;
-  await page.keyboard.press("s");
-  for (const line of ["temp 9", "rh 71"]) {
+  const say = async (line: string) => {
     await page.keyboard.type(line);
     await page.keyboard.press("Enter");
-  }
+  };
+  await page.keyboard.press("s");
+  await say("temp 9");
+  await expect.poll(() => held !== undefined).toBe(true);
+  await say("rh 71");
   await page.keyboard.press("PageDown");
   await expect(page.getByRole("heading", heading("Skirting of 1904"))).toBeVisible();
-  await expect.poll(() => held !== undefined).toBe(true);
   held?.();
   await expect
     .poll(async () => (await (await request.get("/api/jobs/sallow-ferry/surfaces/stair-wall")).json()).version)
