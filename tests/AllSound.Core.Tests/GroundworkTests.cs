@@ -48,6 +48,17 @@ public sealed class GroundworkTests
     }
 
     [Theory]
+    [InlineData("lime_old", "emul_matt", "no-film-but-limewash")]
+    [InlineData("brick_soft", null, "lime-face")]
+    [InlineData("gyp_old", "limewash", "mineral-ground")]
+    public void Lime_water_is_for_lime_alone(string substrate, string? film, string need)
+    {
+        var wall = Surface(Element.Wall, substrate, Powdery, film is null ? null : [Coat(film, 3)]);
+        Assert.Contains(Audit(wall, "mk_floor", "cl_dust_dry", "se_limewater").Faults, f => f.Step == 3 && f.Need.Id == need);
+        Assert.All(Specify(wall, 2010).Options, o => Assert.DoesNotContain("se_limewater", Ids(o)));
+    }
+
+    [Theory]
     [InlineData(Element.Window, "sw")]
     [InlineData(Element.Railing, "steel")]
     public void A_chalking_film_on_wood_and_metal_is_rubbed_down(Element element, string substrate)
@@ -106,7 +117,7 @@ public sealed class GroundworkTests
     {
         var brick = Surface(Element.Wall, "brick_hard", Good);
         var faults = Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_emul_roll/p_emul_contract").Faults;
-        Assert.Contains(faults, f => f.Step == 4 && f.Need.Id.StartsWith("follows-", StringComparison.Ordinal));
+        Assert.Contains(faults, f => f.Step == 4 && f.Need == FabricNeeds.MineralKept && f.Severity == Severity.Poor);
         Assert.DoesNotContain(Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_mineral/p_silicate").Faults, f => f.Step == 4);
     }
 

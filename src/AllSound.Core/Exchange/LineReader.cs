@@ -50,7 +50,11 @@ public static partial class LineReader
         .. Coatings.All.Select(p => new Wording<CoatingClass>(p, ProductPhrases.All.GetValueOrDefault(p.Id, []), p.Title)),
     ];
 
-    private static readonly Operation RubbedDown = Operations.Find("ab_fill")!;
+    // What makes filler flush, the usual way first.
+    private static readonly Operation[] RubbingDown =
+    [
+        .. Operations.All.Where(o => o.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Flush })),
+    ];
 
     // How telling a word is: the fewer operations it stands in the more.
     private static readonly Dictionary<string, double> Telling = Known
@@ -133,7 +137,8 @@ public static partial class LineReader
             var one =
                 LineWaits.IsAll(part) ? NotUnderstood(part, ["counted as the wait before the next step"], [])
                 : again is { Step: { } step } ? Understood(part, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, [])
-                : LineParts.OnlyAbrades(part) && last is not null && Is(last, Fills) ? Understood(part, RubbedDown, null, 1, ["ab_fill_wet", "ab_gloss"])
+                : LineParts.OnlyAbrades(part) && last is not null && Is(last, Fills)
+                    ? Understood(part, RubbingDown[0], null, 1, [.. RubbingDown[1..].Select(o => o.Id), .. Chief(part) is { } other ? [other.Id] : Array.Empty<string>()])
                 : One(part, string.Join(' ', read.Select(r => r.Line.Line)));
             read.Add((one, LineWaits.Of(part)));
         }

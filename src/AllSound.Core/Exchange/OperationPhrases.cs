@@ -6,10 +6,9 @@ namespace AllSound.Core.Exchange;
 /// How painters write operations, each as words that must all be there, in any form and order. One that says more counts
 /// for more: "sand filler" before "sand". Common practice. To be read by <see cref="LineReader"/>.
 /// </summary>
-internal static class OperationPhrases
+internal static partial class OperationPhrases
 {
-    /// <summary>By operation: its phrases.</summary>
-    public static readonly FrozenDictionary<string, string[]> All = new Dictionary<string, string[]>
+    private static readonly Dictionary<string, string[]> Work = new()
     {
         // Make safe and cure.
         ["ms_power"] = ["isolate", "isolate electrics", "isolate sockets", "sockets dead", "power isolated", "turn electricity"],
@@ -243,30 +242,6 @@ internal static class OperationPhrases
         ["ab_plastic"] = ["sand plastic", "scuff plastic", "abrade plastic", "abrade upvc", "scuff upvc", "key plastic", "key upvc"],
         ["ab_lead_sheet"] = ["lead sheet", "abrade lead flashing", "abrade lead sheet"],
 
-        // Bind, seal, block.
-        ["se_peelbond"] = ["peel bond", "binding sealer", "seal edge", "bind edge", "tie edge", "lock edge"],
-        ["se_stabilise"] = ["stabilise", "stabilising solution", "stabiliser", "stabilise chalky", "bind powder", "bind chalky"],
-        ["pr_isolate"] = ["bind film", "isolate film", "seal powdering", "stabilise all over", "isolating coat"],
-        ["se_plaster"] = ["plaster sealer", "seal plaster", "prime plaster", "prime bare plaster", "drywall primer", "seal plasterboard", "prime plasterboard"],
-        ["se_mist"] = ["mist coat", "mist", "mist coat plaster", "watered emulsion", "thinned emulsion", "mist plaster", "thin emulsion plaster"],
-        ["se_alkali"] = ["seal alkali", "alkali sealer", "alkaline patches"],
-        ["se_endgrain"] = ["end grain", "seal end grain", "prime end grain", "soak end grain", "treat end grain"],
-        ["sb_stain_shellac"] = ["stain block shellac", "shellac stain", "shellac primer stain", "shellac based stain block", "spot shellac", "spirit based stain block"],
-        ["sb_stain_alkyd"] =
-        [
-            "stain block",
-            "stain blocker",
-            "block stain",
-            "oil based stain block",
-            "alkyd stain block",
-            "solvent stain block",
-            "block water mark",
-            "seal stain",
-        ],
-        ["sb_stain_wb"] = ["water based stain block", "acrylic stain block", "faint stain block"],
-        ["sb_tannin"] = ["tannin", "tannin block", "cedar bleed", "tannin stain block"],
-        ["sb_knot"] = ["knot", "knotting", "knotting knot", "shellac knot", "seal knot", "treat knot", "patent knotting"],
-
         // Repair, fill, caulk.
         ["rp_fine"] =
         [
@@ -323,156 +298,6 @@ internal static class OperationPhrases
         ["ca_hybrid"] = ["sealant", "hybrid sealant", "polymer sealant", "mastic joint", "seal joint", "sealant joint", "mastic"],
         ["ca_remove"] = ["remove silicone", "cut silicone", "old sealant remove", "rake sealant", "remove caulk", "cut sealant"],
 
-        // Primers and undercoats.
-        ["sp_fill"] = ["spot prime filler", "prime filler", "spot prime", "spot filler", "prime repairs", "touch filler"],
-        ["sp_wood"] =
-        [
-            "prime wood",
-            "prime bare wood",
-            "wood primer",
-            "prime timber",
-            "prime bare timber",
-            "acrylic primer undercoat",
-            "spot prime bare wood",
-            "spot prime wood",
-            "prime woodwork",
-            "oil based wood primer",
-            "prime softwood",
-            "aluminium wood primer",
-        ],
-        ["sp_metal"] =
-        [
-            "prime metal",
-            "prime bare metal",
-            "spot prime metal",
-            "red oxide",
-            "zinc phosphate",
-            "prime rust",
-            "zinc phosphate primer",
-            "metal primer",
-            "spot prime rust",
-            "spot prime steel",
-        ],
-        ["sp_metal_one"] = ["spot direct metal", "spot coat metal", "touch bare metal direct metal"],
-        ["sp_galv"] = ["spot prime galvanised", "spot prime aluminium", "spot prime zinc"],
-        ["pr_bond"] = ["bonding primer", "adhesion primer", "high adhesion primer", "bonding coat", "grip primer"],
-        ["pr_stain_shellac"] = ["shellac primer", "shellac all over", "prime shellac", "full coat shellac", "shellac primer walls"],
-        ["pr_steel"] = ["prime steel", "prime railings", "zinc phosphate all over", "prime steelwork", "full coat zinc phosphate", "prime ironwork"],
-        ["pr_epoxy"] = ["epoxy primer", "twopart epoxy primer", "twopart primer", "prime epoxy", "zinc rich", "epoxy mastic"],
-        ["pr_galv"] = ["prime galvanised", "galvanised primer", "etch primer", "prime aluminium", "prime zinc", "etch primer galvanised", "etch prime"],
-        ["pr_nonferrous"] = ["prime copper", "prime lead sheet", "prime nonferrous"],
-        ["pr_alkali"] = ["alkali resisting primer", "alkali primer", "alkali resistant primer", "prime new render alkali", "prime alkali"],
-        ["pr_masonry"] =
-        [
-            "prime masonry",
-            "thinned masonry",
-            "masonry primer",
-            "mist coat masonry",
-            "first coat masonry thinned",
-            "masonry paint thinned",
-            "prime render",
-            "prime brick",
-        ],
-        ["pr_silicate"] = ["silicate primer", "silicate fixative", "thinned silicate", "prime silicate", "fixative"],
-        ["se_limewater"] = ["lime water", "limewater", "bind lime", "consolidate lime"],
-        ["pr_siloxane"] = ["silicone resin bare", "siloxane first", "prime silicone resin", "siloxane"],
-        ["pr_epoxy_tile"] = ["prime tile", "tile primer", "epoxy tile primer", "prime floor epoxy"],
-        ["pr_floor"] = ["prime floor", "floor paint thinned", "first coat floor thinned", "floor primer", "seal concrete floor"],
-        ["uc_alkyd"] = ["undercoat", "oil based undercoat", "alkyd undercoat", "solvent undercoat", "oil undercoat"],
-        ["uc_wb"] = ["water based undercoat", "acrylic undercoat", "quick dry undercoat", "latex undercoat"],
-
-        // Finishes.
-        ["tc_emul_roll"] =
-        [
-            "emulsion",
-            "matt emulsion",
-            "emulsion wall",
-            "emulsion ceiling",
-            "vinyl silk",
-            "vinyl matt",
-            "wall paint",
-            "roll wall",
-            "roll ceiling",
-            "silk emulsion",
-            "roll coat",
-            "matt finish wall",
-            "paint wall",
-            "paint ceiling",
-            "roll",
-            "kitchen bathroom paint",
-            "latex wall paint",
-            "matt",
-            "silk",
-            "eggshell emulsion",
-            "paint matt",
-        ],
-        ["tc_spray"] = ["spray", "airless", "spray wall", "spray ceiling", "airless spray", "spray emulsion", "spray paint"],
-        ["tc_gloss"] =
-        [
-            "gloss",
-            "eggshell",
-            "satin",
-            "oil based gloss",
-            "oil gloss",
-            "oil eggshell",
-            "alkyd gloss",
-            "satin finish",
-            "gloss finish",
-            "oil based satin",
-            "solvent gloss",
-            "oil based eggshell",
-            "gloss woodwork",
-        ],
-        ["tc_wb_trim"] =
-        [
-            "water based gloss",
-            "water based satin",
-            "water based eggshell",
-            "acrylic eggshell",
-            "acrylic satin",
-            "acrylic gloss",
-            "waterborne enamel",
-            "gloss",
-            "satin",
-            "eggshell",
-            "trim enamel",
-            "enamel",
-            "trim paint",
-            "hybrid enamel",
-            "quick dry satin",
-            "quick dry gloss",
-        ],
-        ["tc_masonry"] = ["masonry paint", "masonry", "masonry finish", "smooth masonry", "exterior masonry", "acrylic masonry", "paint render"],
-        ["tc_masonry_elastic"] = ["elastomeric", "elastic masonry", "flexible masonry"],
-        ["tc_mineral"] = ["limewash", "silicate", "mineral paint", "silicate paint"],
-        ["tc_casein"] = ["casein", "casein paint", "milk paint"],
-        ["tc_varnish"] = ["varnish", "exterior varnish", "yacht varnish", "polyurethane varnish", "clear varnish"],
-        ["tc_stain"] = ["woodstain", "wood stain", "translucent stain", "low build stain", "exterior stain"],
-        ["tc_oil"] = ["hardwax", "danish oil", "oil wood", "teak oil", "hardwax oil", "tung oil", "coat oil wipe"],
-        ["tc_linseed"] = ["linseed", "linseed paint", "linseed oil paint"],
-        ["tc_metal"] = ["direct metal", "metal paint", "paint direct metal", "hammered paint", "paint railings", "metal finish", "smooth metal paint", "metal topcoat"],
-        ["tc_2k"] = ["twopart polyurethane", "polyurethane finish", "twopart finish", "twopart topcoat", "twopart enamel", "polyurethane gloss"],
-        ["tc_galv"] = ["galvanised paint", "paint galvanised", "acrylic galvanised", "zinc paint finish"],
-        ["tc_radiator"] = ["radiator enamel", "radiator paint", "paint radiator", "radiator gloss"],
-        ["tc_heat"] = ["heat resisting", "high temperature paint", "stove paint", "heat resistant paint", "heatproof paint"],
-        ["tc_bitumen"] = ["bitumen", "bitumen paint", "bituminous", "bituminous paint", "black bitumen"],
-        ["tc_tile"] = ["tile paint", "tile finish", "paint tile", "tile enamel", "tile coat"],
-        ["tc_floor"] = ["floor paint", "paint floor", "floor coat", "garage floor paint", "deck paint", "epoxy floor paint"],
-        ["dn_between"] =
-        [
-            "denib",
-            "sand between",
-            "sand between coats",
-            "lightly sand between",
-            "rub between coats",
-            "abrade between",
-            "denib between",
-            "sand lightly between",
-            "nib",
-        ],
-        ["dn_wet"] = ["denib wet", "wetdry between", "abrade wetdry between", "sand wetdry between", "wet denib", "wet sand between", "wet rub between"],
-        ["dn_stripe"] = ["stripe coat", "stripe", "stripe edge", "stripe weld"],
-
         // Aftercare.
         ["ac_clean"] = ["tidy", "clean site", "clear", "remove sheets", "lift sheets", "handover", "hand over", "leave clean"],
         ["ac_unmask"] = ["unmask", "remove tape", "remove mask", "pull tape", "remove masking tape", "demask", "remove film tape"],
@@ -481,5 +306,8 @@ internal static class OperationPhrases
         ["ac_clearance"] = ["clearance wipe", "clearance test", "lead wipe", "lead clearance", "dust wipe test"],
         ["ac_waste"] = ["waste", "remove waste", "dispose", "dispose waste", "take waste", "skip", "rubbish"],
         ["ac_record"] = ["record", "photograph", "photos", "log"],
-    }.ToFrozenDictionary(StringComparer.Ordinal);
+    };
+
+    /// <summary>By operation: its phrases.</summary>
+    public static readonly FrozenDictionary<string, string[]> All = Work.Concat(Coats).ToFrozenDictionary(StringComparer.Ordinal);
 }

@@ -144,6 +144,11 @@ internal static class Coating
 
         if (operation.Role == CoatRole.Finish)
         {
+            if (product.Cover != Cover.Silicate && product.Follows.Contains(Cover.Silicate))
+            {
+                yield return P.MineralKept;
+            }
+
             foreach (var need in Finish.Concat(product.Clear ? [] : OpaqueFinish))
             {
                 yield return need;

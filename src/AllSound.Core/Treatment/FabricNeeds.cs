@@ -218,6 +218,16 @@ public static class FabricNeeds
         F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
     );
 
+    /// <summary>What was begun in silicate is finished in it.</summary>
+    public static readonly Need MineralKept = Add(
+        "mineral-kept",
+        "no silicate of this job lies under another finish",
+        "Another paint closes the pores that silicate was chosen for, and does not turn to stone with it.",
+        Severity.Poor,
+        Source.Usual,
+        F.Cover.IsNot(Cover.Silicate)
+    );
+
     /// <summary>Outside only.</summary>
     public static readonly Need Outside = Add(
         "outside-only",

@@ -58,6 +58,7 @@ internal static class CoatGrounds
         UndercoatAlkyd,
         AlkaliPrimer,
         Cover.Masonry,
+        Cover.Silicate,
         Emulsion,
     ];
     internal static readonly ImmutableArray<Cover> WaterTrimBase =

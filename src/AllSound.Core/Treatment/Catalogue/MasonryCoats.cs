@@ -24,20 +24,27 @@ internal static class MasonryCoats
         [F.Substrate.Is([.. CoatGrounds.MasonryHard])]
     );
 
+    private const string LimeOnly = "Lime water binds lime with lime; anything else it leaves as it was.";
+
     private static readonly Need LimeFace = NeedRegistry.Register(
         "lime-face",
-        "the face is lime: limewash, or bare lime plaster or render",
-        "Lime water binds lime with lime; anything else it leaves as it was.",
+        "the face is lime: limewash, or lime plaster or render",
+        LimeOnly,
         Severity.Fails,
         Source.Usual,
         [F.Film.Is(Film.Limewash), F.Substrate.Is(Substrate.LimeNew, Substrate.LimeOld, Substrate.RenderLime)]
     );
 
-    private static readonly Need Mineral = NeedRegistry.Ground(
-        "silicate-ground",
-        "the substrate is lime, cement, brick or stone that silicate turns to stone with",
-        CoatGrounds.Mineral.AsSpan()
+    private static readonly Need NoOtherFilm = NeedRegistry.Register(
+        "no-film-but-limewash",
+        "no paint but limewash lies on it",
+        LimeOnly,
+        Severity.Fails,
+        Source.Usual,
+        [F.Film.Is(Film.None, Film.Limewash)]
     );
+
+    private static readonly Need Mineral = NeedRegistry.Ground("mineral-ground", "the substrate is lime, cement, brick or porous stone", CoatGrounds.Mineral.AsSpan());
 
     private static readonly Need Alkaline = NeedRegistry.Register(
         "alkaline",
@@ -82,7 +89,6 @@ internal static class MasonryCoats
         ) with
         {
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Sealing.Seals],
-            Needs = [Mineral],
             Thinning = 30,
             Dilution = "up to half fixative, by the label",
             Protection = LimeWear,
@@ -96,7 +102,18 @@ internal static class MasonryCoats
             Title = "Bind powdering lime with lime water",
             Do =
                 "Brush off what comes. Flood on clear lime water with a soft brush or a fine spray, let it soak in, again before it dries, five times or more; sponge off what stands.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.SaltsOff, GroundNeeds.DustOff, LimeFace],
+            Needs =
+            [
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.LeadControlled,
+                GroundNeeds.LooseOff,
+                GroundNeeds.SaltsOff,
+                GroundNeeds.DustOff,
+                Mineral,
+                LimeFace,
+                NoOtherFilm,
+            ],
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable))],
             Extent = Extent.Whole,
             Rate = 4,
