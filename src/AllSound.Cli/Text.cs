@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Materials;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Cli;
@@ -100,7 +101,7 @@ internal static class Text
             foreach (var (step, number) in report.Mended.Select((s, i) => (s, i + 1)))
             {
                 var wait = step.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
-                to.WriteLine($"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is null ? "" : $" ({step.Product})")}{wait}");
+                to.WriteLine($"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is { } product ? $" ({Coatings.Find(product)?.Title ?? product})" : "")}{wait}");
             }
         }
     }
