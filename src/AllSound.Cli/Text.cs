@@ -101,7 +101,9 @@ internal static class Text
             foreach (var (step, number) in report.Mended.Select((s, i) => (s, i + 1)))
             {
                 var wait = step.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
-                to.WriteLine($"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is { } product ? $" ({Coatings.Find(product)?.Title ?? product})" : "")}{wait}");
+                to.WriteLine(
+                    $"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is { } product ? $" ({Coatings.Find(product)?.Title ?? product})" : "")}{wait}"
+                );
             }
         }
     }
