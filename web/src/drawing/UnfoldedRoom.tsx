@@ -48,7 +48,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
           vectorEffect: "non-scaling-stroke",
         } as const;
         const titled = piece.kind !== "strip" && piece.kind !== "opening" && piece.kind !== "zone";
-        const label = titled ? fit(piece.title, piece.width, size) : "";
+        const label = titled ? shorten(piece.title, piece.width, size) : "";
         if (!line) {
           return (
             <g key={key}>
@@ -124,7 +124,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   );
 }
 
-function fit(title: string, width: number, size: number) {
+function shorten(title: string, width: number, size: number) {
   const room = Math.floor(width / (size * 0.54)) - 1;
   if (room < 4) return "";
   return title.length <= room ? title : `${title.slice(0, room - 1)}…`;

@@ -14,7 +14,6 @@ const american: [string, string][] = [
   ["silk emulsion", "satin latex paint"],
   ["wall emulsion", "latex wall paint"],
   ["dust sheet", "drop cloth"],
-  ["gypsum skim", "gypsum skim coat"],
   ["pebbledash", "pebble dash"],
   ["skirting", "baseboard"],
   ["architrave", "casing"],
@@ -22,38 +21,33 @@ const american: [string, string][] = [
   ["emulsion", "latex paint"],
   ["cornice", "crown molding"],
   ["moulding", "molding"],
-  ["mouldings", "moldings"],
   ["render", "stucco"],
   ["filler", "spackle"],
   ["knotting", "knot sealer"],
   ["aluminium", "aluminum"],
   ["galvanised", "galvanized"],
   ["mould", "mold"],
-  ["colours", "colors"],
   ["colour", "color"],
   ["vapour", "vapor"],
   ["grey", "gray"],
   ["fibreboard", "fiberboard"],
   ["fibre", "fiber"],
-  ["litres", "liters"],
   ["litre", "liter"],
-  ["metres", "meters"],
   ["metre", "meter"],
-  ["tins", "cans"],
+  ["tin", "can"],
   ["timber", "wood"],
   ["stabilising", "stabilizing"],
   ["matt", "flat"],
 ];
-const finder = new RegExp(`\\b(${american.map(([british]) => british).join("|")})\\b`, "gi");
+const finder = new RegExp(`\\b(${american.map(([british]) => british).join("|")})(s?)\\b`, "gi");
 const table = new Map(american);
 
 /** A text in American terms. */
 export const americanised = (text: string) =>
-  text.replace(finder, (found) => {
+  text.replace(finder, (_, found: string, plural: string) => {
     const word = table.get(found.toLowerCase()) ?? found;
-    return found[0] === found[0]?.toUpperCase() && found[0] !== found[0]?.toLowerCase()
-      ? (word[0]?.toUpperCase() ?? "") + word.slice(1)
-      : word;
+    const capital = found[0] === found[0]?.toUpperCase() && found[0] !== found[0]?.toLowerCase();
+    return (capital ? (word[0]?.toUpperCase() ?? "") + word.slice(1) : word) + (word.endsWith("s") ? "" : plural);
   });
 
 const listeners = new Set<() => void>();
