@@ -61,7 +61,7 @@ internal static class Text
 
         if (report.Blocked is { } blocked)
         {
-            to.WriteLine($"  blocked: {blocked.Need}; frees: {string.Join("; ", blocked.Frees)}");
+            to.WriteLine($"  no way within the brief: {blocked.Need}; what would open one: {string.Join("; ", blocked.Frees)}");
         }
 
         foreach (var option in report.Options)

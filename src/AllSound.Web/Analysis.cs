@@ -174,8 +174,8 @@ internal sealed class Analysis
         var chosen = Takeoff.Chosen(surface, found);
         var headline =
             chosen?.Name
-            ?? found.Holds.Select(h => $"Held until {h.Need.Title}").Concat(found.Blocked.Select(n => $"No way yet: {n.Title}")).FirstOrDefault()
-            ?? "No sequence";
+            ?? found.Holds.Select(h => $"Held until {h.Need.Title}").FirstOrDefault()
+            ?? (found.Impasse is { } impasse ? $"No way: {impasse.Reason}" : "No sequence");
         var lead = found.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent;
         return new SurfaceLine(
             surface.Id,

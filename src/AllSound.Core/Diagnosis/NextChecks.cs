@@ -80,8 +80,9 @@ public static class NextChecks
         var held = now.Options.IsEmpty;
         if (then.Options.IsEmpty)
         {
-            var reason = then.Holds.Select(h => h.Need.Title).Concat(then.Blocked.Select(n => n.Title)).FirstOrDefault() ?? "no sequence";
-            return held ? (null, 0) : ($"work stops until {reason}.", PerHold);
+            return held ? (null, 0)
+                : then.Holds.IsEmpty ? ("no way would be left within the brief.", PerHold)
+                : ($"work stops until {then.Holds[0].Need.Title}.", PerHold);
         }
 
         if (held)

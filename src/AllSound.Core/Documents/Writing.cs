@@ -248,16 +248,7 @@ public static class Writing
 
     internal static ImmutableArray<Block> Stopped(Surface surface, Specified specified) =>
         specified.Holds.IsEmpty
-            ?
-            [
-                Block.Beware($"No way within the brief: {string.Join("; ", specified.Blocked.Select(n => n.Title))}."),
-                Block.List(
-                    specified
-                        .Blocked.SelectMany(n => n.Frees)
-                        .Distinct(StringComparer.Ordinal)
-                        .DefaultIfEmpty("Change the brief: allow another finish or another method.")
-                ),
-            ]
+            ? [Block.Beware($"No way within the brief: {specified.Impasse!.Reason}."), Block.Say("What would open one:"), Block.List(specified.Impasse.Frees)]
             :
             [
                 .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),

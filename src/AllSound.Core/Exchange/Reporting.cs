@@ -25,7 +25,7 @@ public static class Reporting
             [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
             Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what holds the work"),
-            specified.Blocked.IsEmpty ? null : new BlockedReport(string.Join("; ", specified.Blocked.Select(n => n.Title)), Frees(specified)),
+            specified.Impasse is { } impasse ? new BlockedReport(impasse.Reason, impasse.Frees) : null,
             specified.Notes,
             Technique.ElementOrders.For(surface),
             [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")]
@@ -112,12 +112,6 @@ public static class Reporting
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
         [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, $"Not yet so: {h.Need.Title}.", h.Need.Consequence, h.Need.Frees))];
-
-    private static ImmutableArray<string> Frees(Specified specified)
-    {
-        var frees = specified.Blocked.SelectMany(n => n.Frees).Distinct(StringComparer.Ordinal).ToImmutableArray();
-        return frees.IsEmpty ? ["change the brief: allow another finish, or take something off the list of what is not wanted"] : frees;
-    }
 
     private static ImmutableArray<string> Presumed(Appraised appraised)
     {

@@ -22,11 +22,12 @@ internal sealed class GroundActs
     private readonly ulong[] reads;
     private readonly ulong[] writes;
     private readonly bool[] possible;
+    private readonly Condition ground;
 
     private GroundActs(Condition ground, bool free)
     {
         fixedFacets = free ? [Facets.Substrate, Facets.Exposure, Facets.Heat, Facets.Breath] : [Facets.Substrate, Facets.Exposure, Facets.Heat];
-        ground = free ? ground.With(Facets.Breath, VapourSteps.Step63) : ground;
+        this.ground = ground = free ? ground.With(Facets.Breath, VapourSteps.Step63) : ground;
         var acts = Operations.Acts;
         effects = new Effect[acts.Length][];
         numbers = new int[acts.Length][];
@@ -81,7 +82,7 @@ internal sealed class GroundActs
     }
 
     /// <summary>May the act ever be done here?</summary>
-    public bool IsPossible(Act act) => possible[act.Index];
+    public bool IsPossible(Act act) => possible[act.Index] || (act.Granted && Possible(act, ground));
 
     /// <summary>Effects of the act that can happen here.</summary>
     public ReadOnlySpan<Effect> Effects(Act act) => effects[act.Index];

@@ -105,4 +105,16 @@ public sealed record Specified(
     ImmutableArray<Step> Meanwhile,
     ImmutableArray<Need> Blocked,
     ImmutableArray<string> Notes
-);
+)
+{
+    private readonly Lazy<Impasse>? impasse;
+
+    /// <summary>What stands in the way where there is no sequence and nothing holds; else null. Looked for when it is first asked for.</summary>
+    public Impasse? Impasse => impasse?.Value;
+
+    /// <summary>The same with a way to find out what stands in the way.</summary>
+    internal Specified Asking(Func<Impasse> find) => new(this, new Lazy<Impasse>(find));
+
+    private Specified(Specified of, Lazy<Impasse> impasse)
+        : this(of) => this.impasse = impasse;
+}

@@ -7,7 +7,7 @@ using AllSound.Core.Treatment;
 namespace AllSound.Core.Specification;
 
 /// <summary>Turns found sequences into options with all that is to be said of them.</summary>
-internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appraised, Goal goal, ImmutableDictionary<string, string> rules)
+internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appraised, Goal goal, Firm firm, ImmutableDictionary<string, string> rules)
 {
     /// <summary>The options, or what holds or blocks the surface.</summary>
     public Specified Said(Sought sought, ImmutableArray<string> notes)
@@ -99,7 +99,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
-        return new Specified(
+        var stopped = new Specified(
             appraised,
             [],
             holds,
@@ -109,6 +109,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
                 : deepest,
             notes
         );
+        return stopped.Blocked.IsEmpty ? stopped : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm));
     }
 
     // What opens up what holds the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.

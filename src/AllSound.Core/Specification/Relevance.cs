@@ -17,9 +17,10 @@ internal sealed class Relevance
         .. Operations.Acts.Select(a => a.Effects.SelectMany(GroundActs.TurnedBy).Aggregate(default(NeedSet), (set, turned) => set | turned)),
     ];
 
-    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ulong[] values, ImmutableArray<Need> missing)
+    private Relevance(Act[] acts, NeedSet[] gives, NeedSet needs, ulong[] values, NeedSet reached, ImmutableArray<Need> missing)
     {
         Values = values;
+        Reached = reached;
         Needs = needs;
         Acts = acts;
         Gives = gives;
@@ -37,6 +38,9 @@ internal sealed class Relevance
 
     /// <summary>Needs of the goal and of the acts.</summary>
     public NeedSet Needs { get; }
+
+    /// <summary>Needs that hold or can be made to by these acts, were nothing ever spoilt.</summary>
+    public NeedSet Reached { get; }
 
     /// <summary>Needs that nothing can give, that do not hold, and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
@@ -88,7 +92,8 @@ internal sealed class Relevance
             }
         }
 
-        return new Relevance([.. acts], [.. gives], relevant, reach.Values, goal.IsSubsetOf(reach.Needs) ? [] : Blame(goal, all, satisfied, reach.Needs));
+        var missing = goal.IsSubsetOf(reach.Needs) ? [] : Blame(goal, all, satisfied, reach.Needs);
+        return new Relevance([.. acts], [.. gives], relevant, reach.Values, reach.Needs, missing);
     }
 
     /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>

@@ -38,7 +38,7 @@ public static class Specifier
         using var working = Lanes.Enter();
         var rules = firm.RulesOn(surface);
         var goal = Goal.For(surface, appraised.Condition, firm);
-        var builder = new OptionBuilder(rates, surface, appraised, goal, rules);
+        var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
         if (rules.Values.All(v => v.Length == 0) || !rules.Keys.Any(k => Questions.Find(k) is { Turns: Turns.Steps }))
         {
             return builder.Said(Seek(rates, surface, appraised, goal, [.. Operations.Acts.Where(goal.Allows).Select(firm.Own)]), []);

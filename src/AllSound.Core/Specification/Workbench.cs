@@ -31,6 +31,7 @@ internal sealed class Workbench
         var more = also.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         var relevance = Relevance.Of(wanted, more, ground, Array.FindAll(allowed, ground.IsPossible), start);
         Missing = relevance.Missing;
+        Reached = relevance.Reached;
         Acts = relevance.Acts;
         if (!Missing.IsEmpty)
         {
@@ -78,6 +79,9 @@ internal sealed class Workbench
 
     /// <summary>Needs that nothing can give and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
+
+    /// <summary>Needs that hold or can be made to, were nothing ever spoilt. Known also where something is missing.</summary>
+    public NeedSet Reached { get; }
 
     /// <summary>Acts that can help, in catalogue order.</summary>
     public Act[] Acts { get; }

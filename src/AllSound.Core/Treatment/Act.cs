@@ -55,8 +55,15 @@ public sealed class Act
 
     internal ImmutableArray<Drying> WaitFor { get; }
 
+    /// <summary>True when some of what it needs is taken for granted.</summary>
+    internal bool Granted { get; private init; }
+
     /// <summary>The same act with an instance of its product: what it needs and does stays, its numbers are the instance's.</summary>
     public Act With(CoatingClass instance) => new(Index, Operation, instance, Needs, Effects);
+
+    /// <summary>The same act as if some needs were met wherever it is done; the act itself where it has none of them.</summary>
+    internal Act Granting(NeedSet met) =>
+        NeedSet.Overlaps(met) ? new(Index, Operation, Product, [.. Needs.Where(n => !met.Contains(n.Index))], Effects) { Granted = true } : this;
 
     /// <summary>Id of operation and product.</summary>
     public string Id => Product is null ? Operation.Id : $"{Operation.Id}/{Product.Id}";

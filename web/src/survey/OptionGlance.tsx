@@ -9,7 +9,7 @@ export function OptionGlance({ view, onChoose }: Props) {
     return (
       <p className="soft">
         {view.specification.blocked
-          ? `No way yet: ${view.specification.blocked.need}. ${view.specification.blocked.frees.join("; ")}.`
+          ? `No way within the brief: ${view.specification.blocked.need}. What would open one: ${view.specification.blocked.frees.join("; ")}.`
           : "Nothing is specified while the work is held."}
       </p>
     );

@@ -137,7 +137,8 @@ function Nothing() {
       ))}
       {view?.specification.blocked && (
         <p>
-          <strong>No way yet: {view.specification.blocked.need}.</strong> {view.specification.blocked.frees.join("; ")}.
+          <strong>No way within the brief: {view.specification.blocked.need}.</strong> What would open one:{" "}
+          {view.specification.blocked.frees.join("; ")}.
         </p>
       )}
     </div>

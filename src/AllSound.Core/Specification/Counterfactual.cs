@@ -1,0 +1,83 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Materials;
+using AllSound.Core.Practice;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using N = AllSound.Core.Treatment.Needs;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>Asks whether a surface had a way if some needs were met wherever they are asked for.</summary>
+internal sealed class Counterfactual
+{
+    private readonly Appraised appraised;
+    private readonly Rates rates;
+    private readonly Goal goal;
+    private readonly ImmutableArray<CoatingClass> finishes;
+    private readonly Act[] acts;
+    private readonly Dictionary<NeedSet, bool> known = [];
+
+    /// <param name="rates">Prices.</param>
+    /// <param name="surface">The surface, for its brief.</param>
+    /// <param name="appraised">Its condition.</param>
+    /// <param name="firm">The firm.</param>
+    public Counterfactual(Rates rates, Surface surface, Appraised appraised, Firm firm)
+    {
+        (this.rates, this.appraised) = (rates, appraised);
+        goal = Goal.For(surface, appraised.Condition, firm);
+        acts = [.. Operations.Acts.Where(goal.Allows).Select(firm.Own)];
+        finishes = [.. goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish))];
+    }
+
+    /// <summary>
+    /// Needs without which there may be a way: open ones that nothing brings about, or, where each by itself can be brought
+    /// about, all open ones. What no act brings about on any ground comes first, then the gravest; what is to be reached is not among them.
+    /// </summary>
+    public ImmutableArray<Need> Suspects
+    {
+        get
+        {
+            var wanted = goal.Needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
+            var open = acts.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks)) - wanted - Treatments.Satisfied(appraised.Condition);
+            var bench = Bench(acts);
+            var given = acts.SelectMany(a => a.Effects).SelectMany(GroundActs.TurnedBy).Aggregate(default(NeedSet), (set, turned) => set | turned);
+            return
+            [
+                .. (bench.Missing.IsEmpty ? open : open - bench.Reached)
+                    .Indexes()
+                    .Select(n => N.All[n])
+                    .OrderBy(n => given.Contains(n.Index))
+                    .ThenByDescending(n => n.Severity)
+                    .ThenByDescending(n => n.Frees.Length)
+                    .ThenBy(n => n.Index),
+            ];
+        }
+    }
+
+    /// <summary>Is there a way if these needs are met wherever they are asked for?</summary>
+    public bool Opens(NeedSet met)
+    {
+        if (!known.TryGetValue(met, out var opens))
+        {
+            known[met] = opens = !finishes.IsEmpty && Search(Array.ConvertAll(acts, a => a.Granting(met)));
+        }
+
+        return opens;
+    }
+
+    private bool Search(Act[] granted)
+    {
+        var bench = Bench(granted);
+        if (!bench.Missing.IsEmpty)
+        {
+            return false;
+        }
+
+        var aim = new Aim(bench, goal.NeedsWith([.. finishes]), a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!));
+        return (aim.CanKeep || aim.CanStrip)
+            && Specification.Search.Cheapest(new Problem(aim, new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts is not null;
+    }
+
+    private Workbench Bench(Act[] some) => new(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], some);
+}

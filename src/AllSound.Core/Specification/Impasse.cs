@@ -1,0 +1,137 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Practice;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// What stands in the way where no sequence exists. Found by asking again with something otherwise: needs taken as met, or
+/// wishes of the brief dropped.
+/// </summary>
+/// <param name="Alone">Needs of which each, were it met, would open a way; the gravest first, at most <see cref="Most"/>.</param>
+/// <param name="Together">Where no single one would: needs that would open a way if all were met, and none of them for nothing.</param>
+/// <param name="Wishes">
+/// Changes to the brief of which each would open a way, as clauses in the imperative; where only several at once would, these
+/// as one clause.
+/// </param>
+/// <param name="Both">True where neither needs nor wishes alone would do: it takes both.</param>
+public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> Together, ImmutableArray<string> Wishes, bool Both = false)
+{
+    /// <summary>Needs named at most where each alone would do.</summary>
+    public const int Most = 3;
+
+    /// <summary>Why there is no way, as a clause.</summary>
+    public string Reason =>
+        !Alone.IsEmpty ? $"it is not so that {string.Join(", nor that ", Alone.Select(n => n.Title))}{(Alone.Length > 1 ? "; any one of these would open a way" : "")}"
+        : !Together.IsEmpty
+            ? $"it is not so that {string.Join(", nor that ", Together.Select(n => n.Title))}{(Both ? "; and even so no finish would be all that the brief asks for" : "")}"
+        : Wishes.IsEmpty ? "nothing that is known here finishes it"
+        : "no finish is all that the brief asks for";
+
+    /// <summary>What would open a way: wishes first, then what would settle the needs. What cannot be settled all of it is not begun on.</summary>
+    public ImmutableArray<string> Frees
+    {
+        get
+        {
+            var hopeless = Together.Any(n => n.Frees.IsEmpty);
+            return
+            [
+                .. (hopeless && Both ? [] : Wishes)
+                    .Concat(Alone.Concat(hopeless ? [] : Together).SelectMany(n => n.Frees))
+                    .DefaultIfEmpty("change the brief: allow another finish or another method, or leave it as it is")
+                    .Distinct(StringComparer.Ordinal),
+            ];
+        }
+    }
+
+    /// <summary>Looks for what stands in the way.</summary>
+    /// <param name="rates">Prices.</param>
+    /// <param name="surface">The surface, for its brief.</param>
+    /// <param name="appraised">Its condition; one that nothing holds and for which there is no sequence.</param>
+    /// <param name="firm">The firm.</param>
+    public static Impasse Find(Rates rates, Surface surface, Appraised appraised, Firm firm)
+    {
+        ArgumentNullException.ThrowIfNull(surface);
+        ArgumentNullException.ThrowIfNull(appraised);
+        ArgumentNullException.ThrowIfNull(firm);
+        using var working = Lanes.Enter();
+        var asked = new Counterfactual(rates, surface, appraised, firm);
+        if (asked.Opens(default))
+        {
+            // A way by what each step needs, but not by the clock: nothing that can be named would mend it.
+            return new([], [], []);
+        }
+
+        ImmutableArray<Wish> all = [.. Wish.Of(surface, appraised.Condition, firm)];
+        var wishes = Enough(all, some => After(some).Opens(default));
+        var suspects = asked.Suspects;
+        if (!asked.Opens(Set(suspects)))
+        {
+            return wishes.IsEmpty && !all.IsEmpty ? ForBoth(all, After) : new([], [], wishes);
+        }
+
+        var alone = suspects.Where(n => !IsGround(n) && asked.Opens(NeedSet.Of(n.Index))).Take(Most).ToImmutableArray();
+        return alone.IsEmpty ? new([], Plainly(Fewest(suspects, some => asked.Opens(Set(some)))), wishes) : new(alone, [], wishes);
+
+        Counterfactual After(IEnumerable<Wish> some) =>
+            new(rates, surface with { Brief = some.Aggregate(surface.Brief, (brief, wish) => wish.Change(brief)) }, appraised, firm);
+    }
+
+    private static Impasse ForBoth(ImmutableArray<Wish> all, Func<IEnumerable<Wish>, Counterfactual> after)
+    {
+        var free = after(all);
+        var suspects = free.Suspects;
+        if (!free.Opens(Set(suspects)))
+        {
+            return new([], [], []);
+        }
+
+        var needs = Fewest(suspects, some => free.Opens(Set(some)));
+        return new([], Plainly(needs), [Joined(Fewest(all, some => after(some).Opens(Set(needs))))], Both: true);
+    }
+
+    // Wishes of which each is enough; where none is, the fewest that are together.
+    private static ImmutableArray<string> Enough(ImmutableArray<Wish> all, Func<ImmutableArray<Wish>, bool> opens)
+    {
+        var each = all.Where(w => opens([w])).Select(w => w.Says).ToImmutableArray();
+        return !each.IsEmpty || all.Length < 2 || !opens(all) ? each : [Joined(Fewest(all, opens))];
+    }
+
+    private static string Joined(ImmutableArray<Wish> wishes) => string.Join(", and ", wishes.Select(w => w.Says));
+
+    /// <summary>Of things that open a way all together, some that do and of which none can be spared; what comes first is sooner among them.</summary>
+    /// <remarks>By halves: U. Junker, QuickXplain (AAAI 2004), from memory. Asks some 2 k log2(n / k) times for k of n.</remarks>
+    private static ImmutableArray<T> Fewest<T>(ImmutableArray<T> all, Func<ImmutableArray<T>, bool> opens)
+    {
+        return Among([], all, added: false);
+
+        ImmutableArray<T> Among(ImmutableArray<T> taken, ImmutableArray<T> from, bool added)
+        {
+            if (added && opens(taken))
+            {
+                return [];
+            }
+
+            if (from.Length == 1)
+            {
+                return from;
+            }
+
+            ImmutableArray<T> first = [.. from.Take(from.Length / 2)];
+            var late = Among([.. taken, .. first], [.. from.Skip(from.Length / 2)], added: true);
+            return [.. Among([.. taken, .. late], first, added: !late.IsEmpty), .. late];
+        }
+    }
+
+    private static NeedSet Set(ImmutableArray<Need> needs) => needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
+
+    // What another of them says already is not said again: no hotter than 60 degrees is no hotter than 90.
+    private static ImmutableArray<Need> Plainly(ImmutableArray<Need> needs) => [.. needs.Where(n => !needs.Any(m => m != n && Implies(m, n)))];
+
+    private static bool Implies(Need strong, Need weak) => strong.Any.All(t => weak.Any.Any(w => w.Facet == t.Facet && (t.Allowed & ~w.Allowed) == 0));
+
+    // What the thing is made of is no reason that anybody can do something about.
+    private static bool IsGround(Need need) => need.Any.All(t => t.Facet == Facets.Substrate || t.Facet == Facets.Exposure);
+}
