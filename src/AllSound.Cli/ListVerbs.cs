@@ -52,6 +52,8 @@ internal static class ListVerbs
                             extent = o.Extent,
                             o.Rate,
                             o.RateNarrow,
+                            rateOn = Enum.GetValues<Face>().Select(f => new { face = f, rate = Math.Round(Pacing.Of(o, f), 2) }).Where(r => r.rate != o.Rate),
+                            o.EdgeRate,
                             o.Dilution,
                             o.Tool,
                             o.Accept,

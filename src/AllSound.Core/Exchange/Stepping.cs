@@ -87,7 +87,11 @@ internal static class Stepping
             safety.Others,
             act.Product is null ? null : HandTools.Mixing(act),
             HandTools.For(act, surface, appraised.Extents.SpreadClass),
-            HandTools.Edge(act, appraised.Extents.LengthM > 0 ? appraised.Extents.LengthM : Math.Sqrt(appraised.Extents.AreaM2)),
+            HandTools.Edge(
+                act,
+                appraised.Extents.LengthM > 0 ? appraised.Extents.LengthM : Math.Sqrt(appraised.Extents.AreaM2),
+                step.Spend.Hours > operation.FixedHours ? step.Spend.Units / (step.Spend.Hours - operation.FixedHours) : operation.Rate
+            ),
             HandTools.Shut(act, surface)?.Say,
             act.Product is { } used && operation.Role != CoatRole.None ? HandTools.Overnight(used) : null,
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,

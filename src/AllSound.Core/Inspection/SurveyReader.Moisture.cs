@@ -105,7 +105,9 @@ internal sealed partial class SurveyReader
             knots,
             (facts.FillShare ?? 0) * area,
             joint,
-            substrate.SpreadClass
+            substrate.SpreadClass,
+            Pacing.FaceOf(surface, substrate.Family),
+            Geometry.Edge(space, surface, measured)
         );
     }
 }

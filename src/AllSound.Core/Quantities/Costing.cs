@@ -26,12 +26,7 @@ public static class Costing
     {
         var operation = act.Operation;
         var units = extents.Units(operation.Extent, filmGone);
-        var narrow = extents.Narrow && operation is { Extent: Extent.Whole, RateNarrow: not null };
-        var work =
-            narrow ? extents.LengthM / operation.RateNarrow!.Value
-            : operation.Rate > 0 ? units / operation.Rate
-            : 0;
-        var hours = operation.FixedHours + work;
+        var hours = operation.FixedHours + Work(operation, extents, units);
         var litres = Litres(act, extents, units);
         var money = ((decimal)hours * rates.LabourPerHour) + ((decimal)(litres * (act.Product?.Price ?? 0)) * rates.BaseLitre);
         foreach (var use in operation.Uses)
@@ -51,6 +46,22 @@ public static class Costing
         hours <= 8 ? hours / 8
         : hours <= 24 ? 1
         : hours / 24;
+
+    // Narrow work goes by the metre; where edges are cut in apart, they come on top.
+    private static double Work(Operation operation, Extents extents, double units)
+    {
+        if (extents.Narrow && operation is { Extent: Extent.Whole, RateNarrow: { } narrow })
+        {
+            return extents.LengthM / narrow;
+        }
+
+        // Where a method does not reach in, the time is that of a plain face: the ways of stripping say that it is out.
+        var pace = IsFace(operation.Extent) && Pacing.Of(operation, extents.Face) is > 0 and var known ? known : operation.Rate;
+        var edge = operation is { Extent: Extent.Whole, EdgeRate: { } cut } ? extents.EdgeM / cut : 0;
+        return edge + (pace > 0 ? units / pace : 0);
+    }
+
+    private static bool IsFace(Extent extent) => extent is Extent.Whole or Extent.Bare or Extent.Loose or Extent.Patch or Extent.Stain;
 
     private static double Litres(Act act, Extents extents, double units)
     {

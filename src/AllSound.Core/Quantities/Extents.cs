@@ -15,6 +15,8 @@ namespace AllSound.Core.Quantities;
 /// <param name="FillM2">Spots to fill, without edge steps.</param>
 /// <param name="JointM">Open joint.</param>
 /// <param name="SpreadClass">0 smooth, 1 porous, 2 rough.</param>
+/// <param name="Face">What kind of face it is.</param>
+/// <param name="EdgeM">Edge to be cut in: round the face and its openings.</param>
 public sealed record Extents(
     double AreaM2,
     double LengthM,
@@ -26,7 +28,9 @@ public sealed record Extents(
     int Knots,
     double FillM2,
     double JointM,
-    int SpreadClass
+    int SpreadClass,
+    Face Face,
+    double EdgeM
 )
 {
     /// <summary>Bare once the loose film is off, or everything when the whole film is off.</summary>

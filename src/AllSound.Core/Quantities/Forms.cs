@@ -12,7 +12,11 @@ namespace AllSound.Core.Quantities;
 /// <param name="Area">Real area, square metres, of a flat length and height in metres.</param>
 /// <param name="How">How, in words.</param>
 /// <param name="Source">Where it comes from.</param>
-public sealed record FormKind(string Id, string Title, ImmutableArray<Element> Elements, Func<Form, double, double, double> Area, string How, Source Source);
+public sealed record FormKind(string Id, string Title, ImmutableArray<Element> Elements, Func<Form, double, double, double> Area, string How, Source Source)
+{
+    /// <summary>The kind of face that it is to work on; null where the element says.</summary>
+    public Face? Face { get; init; }
+}
 
 /// <summary>The forms known to the program. Factors are real over flat area; the typical value of the trade's range.</summary>
 public static class Forms
@@ -23,16 +27,40 @@ public static class Forms
     public static ImmutableArray<FormKind> All { get; } =
     [
         Factor("smooth", "smooth", 1.0, Faces, Source.Practice),
-        Factor("brick-flush", "brick, flush joints", 1.08, Faces, Source.Usual),
-        Factor("brick-recessed", "brick, recessed joints", 1.2, Faces, Source.Usual),
-        Factor("block-open", "block, open face", 1.15, Faces, Source.Usual),
-        Factor("texture-fine", "fine texture or sanded", 1.15, Faces, Source.Usual),
-        Factor("roughcast", "roughcast", 1.5, Faces, Source.Usual),
-        Factor("pebbledash", "pebbledash", 1.7, Faces, Source.Usual),
-        Factor("texture-deep", "decorative texture", 1.2, Faces, Source.Usual),
+        Factor("brick-flush", "brick, flush joints", 1.08, Faces, Source.Usual) with
+        {
+            Face = Face.Textured,
+        },
+        Factor("brick-recessed", "brick, recessed joints", 1.2, Faces, Source.Usual) with
+        {
+            Face = Face.Textured,
+        },
+        Factor("block-open", "block, open face", 1.15, Faces, Source.Usual) with
+        {
+            Face = Face.Textured,
+        },
+        Factor("texture-fine", "fine texture or sanded", 1.15, Faces, Source.Usual) with
+        {
+            Face = Face.Textured,
+        },
+        Factor("roughcast", "roughcast", 1.5, Faces, Source.Usual) with
+        {
+            Face = Face.Rough,
+        },
+        Factor("pebbledash", "pebbledash", 1.7, Faces, Source.Usual) with
+        {
+            Face = Face.Rough,
+        },
+        Factor("texture-deep", "decorative texture", 1.2, Faces, Source.Usual) with
+        {
+            Face = Face.Textured,
+        },
         Factor("weatherboard", "weatherboard", 1.15, [Element.Boarding, Element.Cladding], Source.Usual),
         Factor("vee-board", "tongued and grooved, vee joint", 1.1, [Element.Boarding, Element.Ceiling, Element.Panelling], Source.Usual),
-        Factor("panelled", "panelling", 1.15, [Element.Panelling], Source.Usual),
+        Factor("panelled", "panelling", 1.15, [Element.Panelling], Source.Usual) with
+        {
+            Face = Face.Moulded,
+        },
         new(
             "corrugated",
             "corrugated sheet",
@@ -58,9 +86,9 @@ public static class Forms
             Source.Usual
         ),
         new("door-flush", "flush door", [Element.Door], (f, l, h) => l * h * 1.02 * Sides(f), "1.02 a side", Source.Usual),
-        new("door-4", "four-panel door", [Element.Door], (f, l, h) => l * h * 1.2 * Sides(f), "1.2 a side", Source.Usual),
-        new("door-6", "six-panel door", [Element.Door], (f, l, h) => l * h * 1.3 * Sides(f), "1.3 a side", Source.Usual),
-        new("louvre", "louvred or slatted", [Element.Door, Element.Window], (f, l, h) => l * h * 2.5 * Sides(f), "2.5 a side", Source.Usual),
+        new("door-4", "four-panel door", [Element.Door], (f, l, h) => l * h * 1.2 * Sides(f), "1.2 a side", Source.Usual) { Face = Face.Moulded },
+        new("door-6", "six-panel door", [Element.Door], (f, l, h) => l * h * 1.3 * Sides(f), "1.3 a side", Source.Usual) { Face = Face.Moulded },
+        new("louvre", "louvred or slatted", [Element.Door, Element.Window], (f, l, h) => l * h * 2.5 * Sides(f), "2.5 a side", Source.Usual) { Face = Face.Moulded },
         new(
             "casement",
             "casement window",
@@ -101,7 +129,10 @@ public static class Forms
             (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h) * 1.3 * (f.Count ?? 1),
             "1.3 of a round one",
             Source.Judgement
-        ),
+        )
+        {
+            Face = Face.Moulded,
+        },
         new("radiator-panel", "single panel radiator", [Element.Radiator], (_, l, h) => l * h * 2.2, "2.2 of the face", Source.Judgement),
         new("radiator-double", "double panel radiator", [Element.Radiator], (_, l, h) => l * h * 3, "3 of the face", Source.Judgement),
         new("radiator-column", "column radiator", [Element.Radiator], (_, l, h) => l * h * 4, "4 of the face", Source.Judgement),
@@ -125,10 +156,19 @@ public static class Forms
             "width by tread and riser by 1.1, each",
             Source.Usual
         ),
-        Factor("cornice-plain", "plain cornice, by girth", 1.1, [Element.Cornice], Source.Judgement),
-        Factor("cornice-ornate", "ornate cornice, by girth", 1.55, [Element.Cornice], Source.Judgement),
+        Factor("cornice-plain", "plain cornice, by girth", 1.1, [Element.Cornice], Source.Judgement) with
+        {
+            Face = Face.Moulded,
+        },
+        Factor("cornice-ornate", "ornate cornice, by girth", 1.55, [Element.Cornice], Source.Judgement) with
+        {
+            Face = Face.Moulded,
+        },
         Factor("strip-plain", "plain strip, by girth", 1.0, [Element.Skirting, Element.Architrave, Element.Frame, Element.Sill], Source.Usual),
-        Factor("strip-moulded", "moulded strip, by girth", 1.15, [Element.Skirting, Element.Architrave, Element.Frame], Source.Usual),
+        Factor("strip-moulded", "moulded strip, by girth", 1.15, [Element.Skirting, Element.Architrave, Element.Frame], Source.Usual) with
+        {
+            Face = Face.Moulded,
+        },
         Factor("tile", "tile", 1.0, [Element.Tile, Element.Floor, Element.Wall], Source.Practice),
         Factor("floor", "floor", 1.0, [Element.Floor], Source.Practice),
     ];

@@ -54,6 +54,21 @@ public static class Geometry
         return (whole.LengthM > 0 ? whole.LengthM : 1, whole.HeightM > 0 ? whole.HeightM : 1);
     }
 
+    /// <summary>Metres of edge to cut in: round the face, and round the openings of its wall.</summary>
+    public static double Edge(Space space, Surface surface, Measured measured)
+    {
+        ArgumentNullException.ThrowIfNull(space);
+        ArgumentNullException.ThrowIfNull(surface);
+        ArgumentNullException.ThrowIfNull(measured);
+        var round = measured.LengthM > 0 && measured.HeightM > 0 ? 2 * (measured.LengthM + measured.HeightM) : 4 * Math.Sqrt(measured.AreaM2);
+        return surface.Zone is null && surface.Size is null && surface.Element is Element.Wall or Element.ChimneyBreast
+            ? round + (space.Walls.FirstOrDefault(w => w.Id == surface.Wall)?.Openings.Sum(Round) ?? 0)
+            : round;
+    }
+
+    // A door is not cut in at the floor.
+    private static double Round(Opening opening) => (2 * opening.HeightM) + (opening.SillM <= 0.15 ? opening.WidthM : 2 * opening.WidthM);
+
     // A zone has its element's form; what an opening takes of it is not painted.
     private static Measured Part(Space space, Surface surface, Zone zone, Measured whole, Surface parent)
     {

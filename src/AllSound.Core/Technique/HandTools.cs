@@ -104,7 +104,8 @@ public static class HandTools
     /// <summary>How much one painter can keep open: rate times the minutes of the wet edge, less a fifth.</summary>
     /// <param name="act">The coat.</param>
     /// <param name="widthM">Width of the face, metres.</param>
-    public static WetEdge? Edge(Act act, double widthM)
+    /// <param name="pace">Square metres an hour that one painter lays here, edges and all.</param>
+    public static WetEdge? Edge(Act act, double widthM, double pace)
     {
         ArgumentNullException.ThrowIfNull(act);
         if (act.Product is not { } product || act.Operation.Role is CoatRole.None or CoatRole.Spot || act.Operation.Rate <= 0)
@@ -112,7 +113,7 @@ public static class HandTools
             return null;
         }
 
-        var bay = Math.Round(act.Operation.Rate * product.WetEdge / 60 * Slack, 2);
+        var bay = Math.Round(pace * product.WetEdge / 60 * Slack, 2);
 
         // A bay is as high as one reaches, 2.5 m; a face wider than a person can keep wet wants more hands.
         var bays = Math.Max(1, (int)Math.Ceiling(widthM / Math.Max(1.2, Math.Min(2.5, bay))));

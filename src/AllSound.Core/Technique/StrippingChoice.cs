@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
+using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -96,11 +97,7 @@ public static class StrippingChoice
         var unmet = Treatments.Apply(appraised.Condition, act, 0).UnmetNeeds.Where(Permanent).ToArray();
         ruledOut.AddRange(unmet.Select(n => n.Consequence.TrimEnd('.')).Where(c => !ruledOut.Contains(c)));
 
-        var form =
-            surface.Facts.Carved == true ? 2
-            : StrippingConditions.Moulded(surface) ? 1
-            : 0;
-        var rate = method.Rates[form];
+        var rate = Pacing.Of(operation, appraised.Extents.Face);
         var applications = Math.Max(1, (int)Math.Ceiling(StrippingConditions.Coats(surface) / (double)method.CoatsPerGo));
         string? said = null;
         if (trials.Length > 0)

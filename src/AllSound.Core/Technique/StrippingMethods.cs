@@ -7,39 +7,28 @@ namespace AllSound.Core.Technique;
 /// <summary>A way of stripping and its class values. Common practice, usual but variable.</summary>
 /// <param name="Operation">Id of the operation.</param>
 /// <param name="Code">Column of the fit table.</param>
-/// <param name="Rates">Square metres an hour: flat, moulded, carved; 0 where it does not reach.</param>
 /// <param name="CoatsPerGo">Coats that one application takes off.</param>
 /// <param name="Cost">Cost of a flat square metre relative to dry scraping.</param>
 /// <param name="WasteKgPerM2">Waste, kilograms to the square metre and application.</param>
 /// <param name="Stream">Waste where lead is ruled out.</param>
 /// <param name="Residue">What it leaves, and the proof that it is out.</param>
 /// <param name="PowerW">Watts.</param>
-internal sealed record StrippingMethod(
-    string Operation,
-    string Code,
-    double[] Rates,
-    int CoatsPerGo,
-    double Cost,
-    double WasteKgPerM2,
-    string Stream,
-    string Residue,
-    int PowerW
-);
+internal sealed record StrippingMethod(string Operation, string Code, int CoatsPerGo, double Cost, double WasteKgPerM2, string Stream, string Residue, int PowerW);
 
 internal static class StrippingMethods
 {
     public static readonly ImmutableArray<StrippingMethod> All =
     [
-        new("st_ir", "IR", [1, 0.4, 0.2], 30, 2.2, 1, "dried paint", "nothing", 1500),
-        new("st_heatgun", "HG", [1, 0.45, 0.25], 15, 2.2, 1, "dried paint", "nothing", 1800),
-        new("st_steam_paint", "ST", [1.5, 0.8, 0.5], 10, 2.5, 1.2, "dried paint; water caught, never to drain", "water: dry again by a number, two days to a week", 2400),
-        new("st_solvent", "SO", [1, 0.6, 0.5], 4, 4, 2, "hazardous: solvent sludge", "solvent: wipe or rinse twice, no suds, no wax", 0),
-        new("st_alkaline_poultice", "AP", [0.8, 0.7, 0.6], 15, 4.5, 6, "hazardous: caustic sludge", "alkali: acid rinse, water twice, pH 6 to 8.5 on paper", 0),
-        new("st_caustic_dip", "CD", [6, 6, 6], 30, 2.5, 0, "at the yard", "alkali: pH 8.5 or less on paper, dry one to two weeks", 0),
-        new("st_wet_blast", "WB", [4, 2, 1], 10, 4, 18, "media, paint and water caught", "water: dry one to three days", 0),
-        new("st_needle_gun", "NG", [1.2, 0.5, 0], 10, 3, 1, "scale and paint", "dust: vacuum", 1000),
-        new("st_shroud_sand", "SS", [3.5, 0.5, 0], 4, 1.8, 0.6, "dust in the class H bag", "dust: vacuum", 500),
-        new("st_soak_scrape", "WA", [3, 1.5, 0.5], 3, 1, 0.5, "dried paint", "water: a day", 0),
+        new("st_ir", "IR", 30, 2.2, 1, "dried paint", "nothing", 1500),
+        new("st_heatgun", "HG", 15, 2.2, 1, "dried paint", "nothing", 1800),
+        new("st_steam_paint", "ST", 10, 2.5, 1.2, "dried paint; water caught, never to drain", "water: dry again by a number, two days to a week", 2400),
+        new("st_solvent", "SO", 4, 4, 2, "hazardous: solvent sludge", "solvent: wipe or rinse twice, no suds, no wax", 0),
+        new("st_alkaline_poultice", "AP", 15, 4.5, 6, "hazardous: caustic sludge", "alkali: acid rinse, water twice, pH 6 to 8.5 on paper", 0),
+        new("st_caustic_dip", "CD", 30, 2.5, 0, "at the yard", "alkali: pH 8.5 or less on paper, dry one to two weeks", 0),
+        new("st_wet_blast", "WB", 10, 4, 18, "media, paint and water caught", "water: dry one to three days", 0),
+        new("st_needle_gun", "NG", 10, 3, 1, "scale and paint", "dust: vacuum", 1000),
+        new("st_shroud_sand", "SS", 4, 1.8, 0.6, "dust in the class H bag", "dust: vacuum", 500),
+        new("st_soak_scrape", "WA", 3, 1, 0.5, "dried paint", "water: a day", 0),
     ];
 }
 
@@ -55,10 +44,6 @@ internal static class StrippingConditions
 {
     public static int Coats(Surface surface) => Math.Max(1, surface.Layers?.Sum(l => l.Coats) ?? 6);
 
-    public static bool Moulded(Surface surface) =>
-        surface.Element is Element.Cornice or Element.Architrave or Element.Window or Element.Railing
-        || (surface.Element is Element.Door or Element.Panelling && surface.Form is not null);
-
     public static ImmutableArray<StrippingCondition> Of(Surface surface, Appraised appraised)
     {
         var condition = appraised.Condition;
@@ -73,7 +58,7 @@ internal static class StrippingConditions
         );
         rows.Add(
             facts.Carved == true ? new("carved or fine moulded", "0 0 0 0 1 1 1 X X X X")
-            : Moulded(surface) ? new("moulded", "1 1 1 1 1 2 2 2 1 0 0")
+            : appraised.Extents.Face is Face.Moulded or Face.Glazed or Face.Openwork ? new("moulded", "1 1 1 1 1 2 2 2 1 0 0")
             : new("flat", "2 2 2 2 2 1 1 1 2 2 2")
         );
         if (Ground(substrate) is { } ground)

@@ -142,6 +142,11 @@ public enum CoatRole : byte
 /// <param name="PerUnit">How much per unit of the operation's extent.</param>
 public sealed record Use(Sundry Sundry, double PerUnit);
 
+/// <summary>How fast an operation goes on a kind of face, where that is not as on a plain one.</summary>
+/// <param name="On">The kind of face.</param>
+/// <param name="Rate">Square metres an hour, one skilled person; 0 where it does not reach in.</param>
+public sealed record FaceRate(Face On, double Rate);
+
 /// <summary>A wait that an operation that is no coat leaves behind.</summary>
 /// <param name="Clock">What has to dry.</param>
 /// <param name="Least">Least hours.</param>
@@ -181,8 +186,14 @@ public sealed record Operation
     /// <summary>What it is done to.</summary>
     public required Extent Extent { get; init; }
 
-    /// <summary>Units of the extent per hour, one skilled person; 0 when it is only a fixed time.</summary>
+    /// <summary>Units of the extent per hour on a plain face, one skilled person; 0 when it is only a fixed time.</summary>
     public double Rate { get; init; }
+
+    /// <summary>Kinds of face on which it goes faster or slower. What coats by hand have in common stands in the costing.</summary>
+    public ImmutableArray<FaceRate> FaceRates { get; init; } = [];
+
+    /// <summary>Metres of edge cut in by brush per hour, where that comes on top of the face; null where it does not.</summary>
+    public double? EdgeRate { get; init; }
 
     /// <summary>Metres per hour on narrow work (girth 0.3 m or less), for work measured over the whole face.</summary>
     public double? RateNarrow { get; init; }

@@ -51,6 +51,7 @@ internal static class Cleaning
             Extent = Extent.Whole,
             Rate = 20,
             RateNarrow = 30,
+            FaceRates = [new(Face.Joinery, 8)],
             Uses = [new(Sundries.Detergent, 0.02)],
             Dilution = "1 part to 20 to 40 parts water",
             Leaves = new(Drying.Wash, 2, 4),

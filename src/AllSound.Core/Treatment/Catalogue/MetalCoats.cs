@@ -236,7 +236,7 @@ internal static class MetalCoats
             "Radiator enamel",
             "Cold and clean; edges and welds first, then the faces from the top; no heat for a day or two.",
             [MetalCoatings.RadiatorEnamel],
-            4,
+            5,
             10,
             "no sags, white stays white after a week of heat",
             "S20 solvent",

@@ -84,6 +84,7 @@ internal static class Sealing
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Seals],
             Extent = Extent.Bare,
             Rate = 12,
+            FaceRates = MasonryCoats.Brushed(12),
             FixedHours = 0.15,
             Accept = "tape pulls off clean",
             Hazard = 0.3,
