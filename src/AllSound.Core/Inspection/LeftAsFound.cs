@@ -26,7 +26,7 @@ public static class LeftAsFound
         var left = ImmutableArray.CreateBuilder<string>();
         foreach (var (id, what, there, leave) in Choices)
         {
-            var far = brief.Viewing == Viewing.Far && id is "step" or "lumps" && brief.Viewing == Viewing.Far;
+            var far = brief.Viewing == Viewing.Far && id is "step" or "lumps";
             if ((brief.LeaveAsFound.Contains(id) || far) && there(condition))
             {
                 condition = leave(condition);

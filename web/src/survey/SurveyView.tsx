@@ -11,12 +11,13 @@ import { OptionGlance } from "./OptionGlance";
 import { Reasons } from "./Reasons";
 import { SayBox } from "./SayBox";
 import { Unknowns } from "./Unknowns";
+import { Walls } from "./Walls";
 
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
   const { job, space, view, edit, catalogue, go, turn } = usePlace();
   const { area, length } = useSpeech();
-  const [adding, setAdding] = useState<"surface" | "space" | null>(null);
+  const [adding, setAdding] = useState<"surface" | "space" | "walls" | null>(null);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
   return (
     <div className="survey">
@@ -53,6 +54,15 @@ export function SurveyView() {
             disabled={!space}
           >
             New surface
+          </button>
+          <button
+            type="button"
+            id="edit-walls"
+            className="btn tight"
+            onClick={() => setAdding("walls")}
+            disabled={!space}
+          >
+            Walls
           </button>
           <span className="grow" />
           <span className="soft small hint">walking order, left to right</span>
@@ -135,6 +145,9 @@ export function SurveyView() {
             if (added) go({ surface: added });
           }}
         />
+      )}
+      {adding === "walls" && space && (
+        <Walls space={space} start={view?.surface.wall} onClose={() => setAdding(null)} />
       )}
       <AddSpace
         job={job}

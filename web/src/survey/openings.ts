@@ -1,0 +1,56 @@
+import type { Schemas } from "../api/client";
+
+export type Wall = Schemas["Wall"];
+export type Opening = Schemas["Opening"];
+type Kind = NonNullable<Opening["kind"]>;
+
+/** Usual sizes to begin from, metres: a door of 0.84 by 2.02, a window with its sill at 0.9. Common practice. */
+const usual: Record<Kind, { sillM: number; widthM: number; heightM: number }> = {
+  door: { sillM: 0, widthM: 0.84, heightM: 2.02 },
+  window: { sillM: 0.9, widthM: 1, heightM: 1.2 },
+  opening: { sillM: 0, widthM: 0.9, heightM: 2.02 },
+};
+
+const round = (metres: number) => Math.round(metres * 1000) / 1000;
+const slack = 0.001;
+
+/** A new opening of usual size, in the middle of the widest stretch of wall that has none, and no larger than that and the wall. */
+export function placed(wall: Wall, kind: Kind): Opening {
+  const taken = [...(wall.openings ?? [])].sort((a, b) => a.fromLeftM - b.fromLeftM);
+  let [from, width] = [0, 0];
+  let at = 0;
+  for (const opening of [...taken, { fromLeftM: wall.lengthM, widthM: 0 }]) {
+    if (opening.fromLeftM - at > width) [from, width] = [at, opening.fromLeftM - at];
+    at = Math.max(at, opening.fromLeftM + opening.widthM);
+  }
+  const size = usual[kind];
+  const widthM = round(Math.min(size.widthM, Math.max(0.1, width)));
+  const sillM = Math.min(size.sillM, Math.max(0, wall.heightM - 0.3));
+  return {
+    kind,
+    fromLeftM: round(from + Math.max(0, (width - widthM) / 2)),
+    sillM: round(sillM),
+    widthM,
+    heightM: round(Math.min(size.heightM, wall.heightM - sillM)),
+  };
+}
+
+/** What is wrong with an opening of a wall, in words; null when nothing is. */
+export function amiss(wall: Wall, index: number): string | null {
+  const all = wall.openings ?? [];
+  const one = all[index];
+  if (!one) return null;
+  if (one.fromLeftM + one.widthM > wall.lengthM + slack || one.fromLeftM < 0) return "reaches beyond the wall's end";
+  if ((one.sillM ?? 0) + one.heightM > wall.heightM + slack) return "is higher than the wall";
+  const over = all.some(
+    (other, i) =>
+      i !== index &&
+      share(one.fromLeftM, one.widthM, other.fromLeftM, other.widthM) &&
+      share(one.sillM ?? 0, one.heightM, other.sillM ?? 0, other.heightM),
+  );
+  return over ? "lies over another" : null;
+}
+
+// Do two stretches share more than a hair?
+const share = (a: number, long: number, b: number, wide: number) =>
+  Math.min(a + long, b + wide) - Math.max(a, b) > slack;

@@ -1,0 +1,68 @@
+import { describe, expect, test } from "vitest";
+import { amiss, type Opening, placed, type Wall } from "../src/survey/openings";
+
+const wall = (openings: Opening[], lengthM = 4, heightM = 2.6): Wall => ({ id: "w", lengthM, heightM, openings });
+const at = (fromLeftM: number, widthM: number, sillM = 0, heightM = 2): Opening => ({
+  kind: "door",
+  fromLeftM,
+  widthM,
+  sillM,
+  heightM,
+});
+
+describe("an opening that is added", () => {
+  test("stands in the middle of a bare wall", () => {
+    expect(placed(wall([]), "door")).toEqual({ kind: "door", fromLeftM: 1.58, widthM: 0.84, sillM: 0, heightM: 2.02 });
+  });
+
+  test("goes where the widest stretch is free", () => {
+    expect(placed(wall([at(0, 1)]), "window").fromLeftM).toBe(2);
+    expect(placed(wall([at(3, 1)]), "window").fromLeftM).toBe(1);
+    expect(placed(wall([at(1.5, 1), at(0.2, 0.5)], 6), "window").fromLeftM).toBe(3.75);
+  });
+
+  test("does not mind in which order the others were written, nor that they lie over one another", () => {
+    expect(placed(wall([at(2, 1), at(0, 2.5)], 6), "door").fromLeftM).toBe(4.08);
+  });
+
+  test("is no larger than the wall and what is free of it", () => {
+    const low = placed(wall([], 0.5, 1), "window");
+    expect(low.widthM).toBe(0.5);
+    expect((low.sillM ?? 0) + low.heightM).toBeLessThanOrEqual(1);
+    expect(placed(wall([at(0, 3.7)]), "door").widthM).toBe(0.3);
+  });
+
+  test("is sound wherever there is room for it, and may be added again and again", () => {
+    for (const kind of ["door", "window", "opening"] as const)
+      for (const lengthM of [0.5, 1.2, 3.6, 8]) {
+        let one = wall([], lengthM);
+        for (let n = 0; n < 3; n++) {
+          const free = lengthM - (one.openings ?? []).reduce((sum, o) => sum + o.widthM, 0);
+          if (free < 0.4) break;
+          one = { ...one, openings: [...(one.openings ?? []), placed(one, kind)] };
+          expect(one.openings?.map((_, i) => amiss(one, i)).filter(Boolean)).toEqual([]);
+        }
+      }
+  });
+});
+
+describe("what cannot be is said", () => {
+  test.each([
+    [wall([at(0, 1), at(1, 1)]), [null, null]],
+    [wall([at(3.5, 0.6)]), ["reaches beyond the wall's end"]],
+    [wall([at(-0.1, 0.6)]), ["reaches beyond the wall's end"]],
+    [wall([at(3.4, 0.6)]), [null]],
+    [wall([at(0, 1, 0.9, 2)]), ["is higher than the wall"]],
+    [wall([at(0, 1, 0.6, 2)]), [null]],
+    [wall([at(0, 1), at(0.5, 1)]), ["lies over another", "lies over another"]],
+    // A fanlight over a door does not lie over it.
+    [wall([at(0, 1, 0, 2), at(0, 1, 2, 0.4)]), [null, null]],
+    [wall([at(0, 1, 0, 2.1), at(0, 1, 2, 0.4)]), ["lies over another", "lies over another"]],
+  ] as [Wall, (string | null)[]][])("%#", (one, said) => {
+    expect((one.openings ?? []).map((_, i) => amiss(one, i))).toEqual(said);
+  });
+
+  test("of an opening that is not there nothing is said", () => {
+    expect(amiss(wall([]), 0)).toBeNull();
+  });
+});
