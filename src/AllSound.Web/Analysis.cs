@@ -175,7 +175,8 @@ internal sealed class Analysis
         var headline =
             chosen?.Name
             ?? found.Holds.Select(h => $"Held until {h.Need.Title}").FirstOrDefault()
-            ?? (found.Impasse is { } impasse ? $"No way: {impasse.Reason}" : "No sequence");
+            // Why there is none is looked for when the surface itself is.
+            ?? (found.Blocked.IsEmpty ? "No sequence" : "No way within the brief");
         var lead = found.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent;
         return new SurfaceLine(
             surface.Id,

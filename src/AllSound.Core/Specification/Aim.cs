@@ -10,15 +10,18 @@ internal sealed class Aim
     private readonly IndexSet allowed;
     private readonly IndexSet strips;
     private readonly IndexSet[] achievers;
+    private readonly Way kept;
+    private readonly Way stripped;
 
     /// <param name="bench">What matters on the surface.</param>
     /// <param name="goal">What must hold at the end.</param>
     /// <param name="allows">Which of the acts may be used; null for all.</param>
     public Aim(Workbench bench, IReadOnlyCollection<Need> goal, Func<Act, bool>? allows)
-        : this(bench, bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index))), allows) => (CanKeep, CanStrip) = Ways();
+        : this(bench, bench.Local(goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index))), allows) => (kept, stripped) = Ways();
 
-    private Aim(Workbench bench, IndexSet goal, Func<Act, bool>? allows)
+    private Aim(Workbench bench, IndexSet goal, Func<Act, bool>? allows, Way stripped = Way.None)
     {
+        this.stripped = stripped;
         Bench = bench;
         Goal = goal;
         this.allows = allows;
@@ -43,7 +46,7 @@ internal sealed class Aim
     }
 
     /// <summary>The same with the old film off at the end.</summary>
-    public Aim Stripped() => new(Bench, Goal | Gone, allows) { CanStrip = CanStrip };
+    public Aim Stripped() => new(Bench, Goal | Gone, allows, stripped);
 
     /// <summary>What matters on the surface.</summary>
     public Workbench Bench { get; }
@@ -67,10 +70,13 @@ internal sealed class Aim
     public int[] ByFewestGivers { get; }
 
     /// <summary>Is there a way on which the film that there is now is kept?</summary>
-    public bool CanKeep { get; private init; }
+    public bool CanKeep => kept != Way.None;
 
     /// <summary>Is there a way on which the film is stripped, or is it off already and there is a way?</summary>
-    public bool CanStrip { get; private init; }
+    public bool CanStrip => stripped != Way.None;
+
+    /// <summary>Is it certain that there is a way, and not only that none was ruled out?</summary>
+    public bool IsCertain => kept == Way.Found || stripped == Way.Found;
 
     /// <summary>Acts (by their places) that could give a need.</summary>
     public IndexSet Achievers(int need) => achievers[need];
@@ -78,11 +84,11 @@ internal sealed class Aim
     // The need that the film is off, when it can be open.
     private IndexSet Gone => Bench.Local(Needs.FilmGone) is >= 0 and var gone ? IndexSet.Of(gone) : default;
 
-    private (bool Keep, bool Strip) Ways() =>
+    private (Way Keep, Way Strip) Ways() =>
         Bench.States.FilmGone(Bench.States.Start)
-            ? (false, AnyWay.Exists(this, Goal, allowed, Bench.Gives, Any))
+            ? (Way.None, AnyWay.Exists(this, Goal, allowed, Bench.Gives, Any))
             : Lanes.Both(
                 () => AnyWay.Exists(this, Goal, allowed - strips, Bench.GivesKeeping, Keeping),
-                () => !strips.IsEmpty && AnyWay.Exists(this, Goal | Gone, allowed, Bench.Gives, Any)
+                () => strips.IsEmpty ? Way.None : AnyWay.Exists(this, Goal | Gone, allowed, Bench.Gives, Any)
             );
 }

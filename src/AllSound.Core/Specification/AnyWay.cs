@@ -1,5 +1,18 @@
 namespace AllSound.Core.Specification;
 
+/// <summary>What came of asking whether there is a way.</summary>
+internal enum Way
+{
+    /// <summary>There is none.</summary>
+    None,
+
+    /// <summary>There is one.</summary>
+    Found,
+
+    /// <summary>Too many states would have to be looked at to tell.</summary>
+    Untold,
+}
+
 /// <summary>
 /// Is there any way at all, whatever it costs? With nothing to pay, a state that is in no way better than one that was come
 /// by before is left out, whatever either cost: far fewer are looked at than for the cheapest way.
@@ -9,19 +22,19 @@ internal static class AnyWay
     /// <summary>States looked at before it is left to a search to tell.</summary>
     public const int Limit = 400;
 
-    /// <summary>True when a finished sequence exists, or when too many states would have to be looked at to tell.</summary>
+    /// <summary>Whether a finished sequence exists.</summary>
     /// <param name="aim">What is to be reached.</param>
     /// <param name="goal">The needs to be met at the end.</param>
     /// <param name="used">The acts, by their places, that may be used.</param>
     /// <param name="gives">By act: what it could give when only these are used.</param>
     /// <param name="landmarks">Needs on which every way hangs.</param>
-    public static bool Exists(Aim aim, in IndexSet goal, in IndexSet used, IndexSet[] gives, NeedLandmarks landmarks)
+    public static Way Exists(Aim aim, in IndexSet goal, in IndexSet used, IndexSet[] gives, NeedLandmarks landmarks)
     {
         var states = aim.Bench.States;
         var start = states.Of(states.Start);
         if (landmarks.AreLost(landmarks.Open(start.Satisfied)) || !IsNear(aim.Bench, goal, used, gives, start.Satisfied))
         {
-            return false;
+            return Way.None;
         }
 
         using var memory = SearchMemory.Borrow();
@@ -31,9 +44,14 @@ internal static class AnyWay
             var node = memory.Nodes[^1];
             memory.Nodes.RemoveAt(memory.Nodes.Count - 1);
             var now = states.Of(node.State);
-            if (goal.IsSubsetOf(now.Satisfied) || tried++ == Limit)
+            if (goal.IsSubsetOf(now.Satisfied))
             {
-                return true;
+                return Way.Found;
+            }
+
+            if (tried++ == Limit)
+            {
+                return Way.Untold;
             }
 
             var open = landmarks.Open(now.Satisfied);
@@ -50,7 +68,7 @@ internal static class AnyWay
             }
         }
 
-        return false;
+        return Way.None;
 
         void Put(in State state, in Standing standing)
         {

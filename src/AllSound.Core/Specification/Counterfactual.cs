@@ -16,7 +16,8 @@ internal sealed class Counterfactual
     private readonly Goal goal;
     private readonly ImmutableArray<CoatingClass> finishes;
     private readonly Act[] acts;
-    private readonly Dictionary<NeedSet, bool> known = [];
+    private readonly NeedSet wanted;
+    private readonly GroundActs ground;
 
     /// <param name="rates">Prices.</param>
     /// <param name="surface">The surface, for its brief.</param>
@@ -27,6 +28,8 @@ internal sealed class Counterfactual
         (this.rates, this.appraised) = (rates, appraised);
         goal = Goal.For(surface, appraised.Condition, firm);
         acts = [.. Operations.Acts.Where(goal.Allows).Select(firm.Own)];
+        wanted = goal.Needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
+        ground = GroundActs.Of(appraised.Condition);
         finishes = [.. goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish))];
     }
 
@@ -38,13 +41,13 @@ internal sealed class Counterfactual
     {
         get
         {
-            var wanted = goal.Needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
-            var open = acts.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks)) - wanted - Treatments.Satisfied(appraised.Condition);
+            var open = AllNeeds(acts) - wanted - Treatments.Satisfied(appraised.Condition);
+            var given = acts.Aggregate(default(NeedSet), (set, a) => set | Relevance.EverGivenBy(a));
             var bench = Bench(acts);
-            var given = acts.SelectMany(a => a.Effects).SelectMany(GroundActs.TurnedBy).Aggregate(default(NeedSet), (set, turned) => set | turned);
+            var unreached = open - bench.Reached;
             return
             [
-                .. (bench.Missing.IsEmpty ? open : open - bench.Reached)
+                .. (bench.Missing.IsEmpty ? unreached | (open & AllNeeds(bench.Acts)) : unreached)
                     .Indexes()
                     .Select(n => N.All[n])
                     .OrderBy(n => given.Contains(n.Index))
@@ -56,15 +59,10 @@ internal sealed class Counterfactual
     }
 
     /// <summary>Is there a way if these needs are met wherever they are asked for?</summary>
-    public bool Opens(NeedSet met)
-    {
-        if (!known.TryGetValue(met, out var opens))
-        {
-            known[met] = opens = !finishes.IsEmpty && Search(Array.ConvertAll(acts, a => a.Granting(met)));
-        }
+    public bool Opens(NeedSet met) => MayOpen(met) && Search(met.IsEmpty ? acts : Array.ConvertAll(acts, a => a.Granting(met)));
 
-        return opens;
-    }
+    /// <summary>Might there be one, were nothing ever spoilt? Quickly told; where there may not, there is none.</summary>
+    public bool MayOpen(NeedSet met) => !finishes.IsEmpty && Relevance.MayReach(wanted, ground, acts, appraised.Condition, met);
 
     private bool Search(Act[] granted)
     {
@@ -75,9 +73,14 @@ internal sealed class Counterfactual
         }
 
         var aim = new Aim(bench, goal.NeedsWith([.. finishes]), a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!));
-        return (aim.CanKeep || aim.CanStrip)
-            && Specification.Search.Cheapest(new Problem(aim, new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts is not null;
+        return aim.IsCertain
+            || (
+                (aim.CanKeep || aim.CanStrip)
+                && Specification.Search.Cheapest(new Problem(aim, new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts is not null
+            );
     }
 
-    private Workbench Bench(Act[] some) => new(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], some);
+    private static NeedSet AllNeeds(Act[] some) => some.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks));
+
+    private Workbench Bench(Act[] some) => new(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], some, priced: false);
 }

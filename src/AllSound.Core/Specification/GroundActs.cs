@@ -53,7 +53,7 @@ internal sealed class GroundActs
             turned[a] = [.. effective.Select(TurnedBy)];
             writes[a] = effective.Aggregate(0UL, (mask, e) => mask | (1UL << e.Facet.Index));
             reads[a] = effective.Aggregate(0UL, (mask, e) => e.When.Aggregate(mask | (1UL << e.Facet.Index), (m, t) => m | (1UL << t.Facet.Index)));
-            possible[a] = Possible(acts[a], ground);
+            possible[a] = Possible(acts[a], ground, default);
         }
 
         Unlike = [.. unlike];
@@ -82,7 +82,10 @@ internal sealed class GroundActs
     }
 
     /// <summary>May the act ever be done here?</summary>
-    public bool IsPossible(Act act) => possible[act.Index] || (act.Granted && Possible(act, ground));
+    public bool IsPossible(Act act) => possible[act.Index] || (act.Granted && Possible(act, ground, default));
+
+    /// <summary>May the act be done here if these needs were met?</summary>
+    public bool IsPossible(Act act, in NeedSet met) => possible[act.Index] || (act.NeedSet.Overlaps(met) && Possible(act, ground, met));
 
     /// <summary>Effects of the act that can happen here.</summary>
     public ReadOnlySpan<Effect> Effects(Act act) => effects[act.Index];
@@ -128,11 +131,11 @@ internal sealed class GroundActs
         return false;
     }
 
-    private bool Possible(Act act, in Condition ground)
+    private bool Possible(Act act, in Condition ground, in NeedSet met)
     {
         foreach (var need in act.Needs)
         {
-            if (need.Clock is null && need.Any.All(t => IsFixed(t.Facet)) && !HoldsByGround(need, ground))
+            if (need.Clock is null && !met.Contains(need.Index) && need.Any.All(t => IsFixed(t.Facet)) && !HoldsByGround(need, ground))
             {
                 return false;
             }

@@ -67,13 +67,13 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
         ImmutableArray<Wish> all = [.. Wish.Of(surface, appraised.Condition, firm)];
         var wishes = Enough(all, some => After(some).Opens(default));
         var suspects = asked.Suspects;
-        if (!asked.Opens(Set(suspects)))
+        if (!asked.MayOpen(Set(suspects)))
         {
             return wishes.IsEmpty && !all.IsEmpty ? ForBoth(all, After) : new([], [], wishes);
         }
 
         var alone = suspects.Where(n => !IsGround(n) && asked.Opens(NeedSet.Of(n.Index))).Take(Most).ToImmutableArray();
-        return alone.IsEmpty ? new([], Plainly(Fewest(suspects, some => asked.Opens(Set(some)))), wishes) : new(alone, [], wishes);
+        return alone.IsEmpty ? new([], Plainly(Fewest(asked, suspects)), wishes) : new(alone, [], wishes);
 
         Counterfactual After(IEnumerable<Wish> some) =>
             new(rates, surface with { Brief = some.Aggregate(surface.Brief, (brief, wish) => wish.Change(brief)) }, appraised, firm);
@@ -83,12 +83,12 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
     {
         var free = after(all);
         var suspects = free.Suspects;
-        if (!free.Opens(Set(suspects)))
+        var needs = free.MayOpen(Set(suspects)) ? Fewest(free, suspects) : [];
+        if (needs.IsEmpty)
         {
             return new([], [], []);
         }
 
-        var needs = Fewest(suspects, some => free.Opens(Set(some)));
         return new([], Plainly(needs), [Joined(Fewest(all, some => after(some).Opens(Set(needs))))], Both: true);
     }
 
@@ -100,6 +100,16 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
     }
 
     private static string Joined(ImmutableArray<Wish> wishes) => string.Join(", and ", wishes.Select(w => w.Says));
+
+    // None can be spared even were nothing ever spoilt. Where that does not do because something is, it is looked for by whole
+    // ways; empty when not even all together open one.
+    private static ImmutableArray<Need> Fewest(Counterfactual asked, ImmutableArray<Need> suspects)
+    {
+        var quick = Fewest(suspects, some => asked.MayOpen(Set(some)));
+        return asked.Opens(Set(quick)) ? quick
+            : asked.Opens(Set(suspects)) ? Fewest(suspects, some => asked.Opens(Set(some)))
+            : [];
+    }
 
     /// <summary>Of things that open a way all together, some that do and of which none can be spared; what comes first is sooner among them.</summary>
     /// <remarks>By halves: U. Junker, QuickXplain (AAAI 2004), from memory. Asks some 2 k log2(n / k) times for k of n.</remarks>

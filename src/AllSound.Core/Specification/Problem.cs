@@ -13,6 +13,7 @@ internal sealed class Problem
 {
     private const long NoStrip = long.MaxValue / 4;
     private readonly Workbench bench;
+    private readonly ContextSplit split;
     private readonly Shares any;
     private readonly Shares keeping;
     private readonly Shares bare;
@@ -30,6 +31,7 @@ internal sealed class Problem
     {
         Aim = aim;
         bench = aim.Bench;
+        split = bench.Any.Split;
         var acts = bench.Acts;
         Used = aim.Allowed;
         Costs = new ActCost[acts.Length];
@@ -133,7 +135,7 @@ internal sealed class Problem
     /// <param name="state">The state before.</param>
     public Ahead Pass(Ahead ahead, int act, in State state)
     {
-        var slot = bench.Any.Split.Of(act, state);
+        var slot = split.Of(act, state);
         return new(ahead.Kept & ~keptActs.HitBy(slot), ahead.Gone & ~goneActs.HitBy(slot));
     }
 

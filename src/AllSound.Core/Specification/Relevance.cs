@@ -96,6 +96,13 @@ internal sealed class Relevance
         return new Relevance([.. acts], [.. gives], relevant, reach.Values, reach.Needs, missing);
     }
 
+    /// <summary>Could the goal be come by if nothing were ever spoilt, and these needs were met wherever they are asked for?</summary>
+    public static bool MayReach(NeedSet goal, GroundActs ground, Act[] acts, in Condition start, NeedSet met) =>
+        goal.IsSubsetOf(new Reach(ground, Array.FindAll(acts, a => ground.IsPossible(a, met)), start, Treatments.Satisfied(start) | Clocks | met).Needs);
+
+    /// <summary>The needs that an act could turn true from some value or other, on some ground or other.</summary>
+    public static NeedSet EverGivenBy(Act act) => EverGives[act.Index];
+
     /// <summary>What each act could give on ways made of these acts alone; empty for an act that cannot be come by.</summary>
     public static NeedSet[] GivesAmong(GroundActs ground, Act[] acts, in Condition start) => new Reach(ground, acts, start, Treatments.Satisfied(start) | Clocks).Gives;
 

@@ -14,6 +14,7 @@ internal sealed class Workbench
 {
     private readonly GroundActs ground;
     private readonly int[] local = [];
+    private readonly Lazy<(LandmarkGraph Kept, LandmarkGraph Any)> graphs = null!;
     private NeedSet numbered;
 
     private readonly IndexSet[] needing = [];
@@ -24,7 +25,8 @@ internal sealed class Workbench
     /// <param name="goal">What must hold at the end, whatever else a search asks for.</param>
     /// <param name="also">What single searches may ask for besides.</param>
     /// <param name="allowed">Acts that the brief allows.</param>
-    public Workbench(Condition start, IEnumerable<Need> goal, IEnumerable<Need> also, Act[] allowed)
+    /// <param name="priced">False where only ways are looked for and not what they cost: what the bounds on cost stand on is then made when it is asked for.</param>
+    public Workbench(Condition start, IEnumerable<Need> goal, IEnumerable<Need> also, Act[] allowed, bool priced = true)
     {
         ground = GroundActs.Of(start);
         var wanted = goal.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
@@ -65,17 +67,18 @@ internal sealed class Workbench
         }
 
         States = new StateSpace(start, relevance.Values, ground.Unlike, Array.ConvertAll(Acts, ground.Numbers), Held(relevance.Values));
-        ((Kept, Any), (OutdoneBy, Interference)) = Lanes.Both(Graphs, Rivalry);
+        graphs = new(Graphs);
+        (OutdoneBy, Interference) = priced ? Lanes.Both(() => graphs.Value, Rivalry).Item2 : Rivalry();
     }
 
     /// <summary>The conditions that can come about, as far as they matter.</summary>
     public StateSpace States { get; } = null!;
 
     /// <summary>What is needed and given on ways on which the film is never stripped.</summary>
-    public LandmarkGraph Kept { get; } = null!;
+    public LandmarkGraph Kept => graphs.Value.Kept;
 
     /// <summary>What is needed and given on any way.</summary>
-    public LandmarkGraph Any { get; } = null!;
+    public LandmarkGraph Any => graphs.Value.Any;
 
     /// <summary>Needs that nothing can give and that every way to the goal hangs on.</summary>
     public ImmutableArray<Need> Missing { get; }
