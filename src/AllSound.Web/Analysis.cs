@@ -102,7 +102,7 @@ internal sealed class Analysis
     {
         var found = Specify(stored, building, space, surface);
         var measured = Geometry.Measure(space, surface);
-        var report = Reporting.Report(stored.Job, surface, found);
+        var report = Reporting.Report(stored.Job, surface, found, why: false);
         var diagnosis = Reporting.Findings(stored.Job, surface, found);
         return new SurfaceView(
             stored.Job.Id,

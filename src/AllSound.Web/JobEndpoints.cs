@@ -9,7 +9,7 @@ namespace AllSound.Web;
 internal static class JobEndpoints
 {
     // Answered within a second, complete or not; the page asks again until it is.
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(0.6);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(0.35);
 
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {

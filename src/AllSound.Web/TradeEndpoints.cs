@@ -42,6 +42,16 @@ internal static class TradeEndpoints
 
         api.MapGet("/jobs/{job}/surfaces/{surface}/why-not", WhyNotAsked).Produces<WhyNotView>().ProducesProblem(404).ProducesValidationProblem().WithName("whyNot");
         api.MapGet(
+                "/jobs/{job}/surfaces/{surface}/impasse",
+                (string job, string surface, JobStore store, Analysis analysis) =>
+                    SurfaceEndpoints.Place(store, job, surface) is not { } place ? Requests.NotFound("surface")
+                    : Reporting.Blocked(analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)) is { } blocked ? Results.Ok(blocked)
+                    : Requests.NotFound("impasse")
+            )
+            .Produces<BlockedReport>()
+            .ProducesProblem(404)
+            .WithName("getImpasse");
+        api.MapGet(
                 "/jobs/{job}/surfaces/{surface}/stripping",
                 (string job, string surface, JobStore store, Analysis analysis) =>
                     SurfaceEndpoints.Place(store, job, surface) is { } place

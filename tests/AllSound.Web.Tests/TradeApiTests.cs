@@ -88,4 +88,33 @@ public sealed class TradeApiTests
         Assert.NotNull(fits[0]!["score"]);
         Assert.Contains(fits, f => f!["operation"]!.ToString() == "st_heatgun" && f["score"] is null && f["ruledOut"]!.AsArray().Count > 0);
     }
+
+    [Fact]
+    public async Task What_stands_in_the_way_is_asked_for_apart_so_that_an_edit_need_not_wait_for_it()
+    {
+        using var server = await new Server().WithDemo();
+        using var none = await server.Client.GetAsync("/api/jobs/sallow-ferry/surfaces/skirting/impasse", Stop);
+        Assert.Equal(HttpStatusCode.NotFound, none.StatusCode);
+
+        var view = await server.Get("/api/jobs/sallow-ferry/surfaces/skirting");
+        var surface = view["surface"]!.DeepClone();
+        surface["brief"]!["sheen"] = "matt";
+        var body = new JsonObject { ["version"] = view["version"]!.DeepClone(), ["surface"] = surface }.ToJsonString();
+        using var put = await server.Put("/api/jobs/sallow-ferry/surfaces/skirting", body);
+        put.EnsureSuccessStatusCode();
+        var after = JsonNode.Parse(await put.Content.ReadAsStringAsync(Stop))!;
+        Assert.Empty(after["specification"]!["options"]!.AsArray());
+        Assert.Equal("", after["specification"]!["blocked"]!["need"]!.ToString());
+
+        var why = await server.Get("/api/jobs/sallow-ferry/surfaces/skirting/impasse");
+        Assert.Equal("no finish is all that the brief asks for", why["need"]!.ToString());
+        Assert.Equal("take eggshell or satin or gloss instead of matt", Assert.Single(why["frees"]!.AsArray())!.ToString());
+
+        // The whole job's list only says that there is none.
+        var job = await server.Get("/api/jobs/sallow-ferry");
+        var lines = job["buildings"]!.AsArray().SelectMany(b => b!["spaces"]!.AsArray()).SelectMany(s => s!["surfaces"]!.AsArray());
+        Assert.Equal("No way within the brief", lines.Single(l => l!["id"]!.ToString() == "skirting")!["headline"]!.ToString());
+        using var gone = await server.Client.GetAsync("/api/jobs/sallow-ferry/surfaces/nowhere/impasse", Stop);
+        Assert.Equal(HttpStatusCode.NotFound, gone.StatusCode);
+    }
 }

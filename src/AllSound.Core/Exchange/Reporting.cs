@@ -16,7 +16,11 @@ public static class Reporting
         Report(job, surface, Specifier.Specify(job, building, space, surface));
 
     /// <summary>Says what was specified.</summary>
-    public static SpecificationReport Report(Job job, Surface surface, Specified specified)
+    /// <param name="job">The job.</param>
+    /// <param name="surface">The surface.</param>
+    /// <param name="specified">What came of it.</param>
+    /// <param name="why">False to leave empty what stands in the way where there is none, because it is asked for apart: it takes the longest to find.</param>
+    public static SpecificationReport Report(Job job, Surface surface, Specified specified, bool why = true)
     {
         ArgumentNullException.ThrowIfNull(specified);
         return new(
@@ -25,11 +29,20 @@ public static class Reporting
             [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
             Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what holds the work"),
-            specified.Impasse is { } impasse ? new BlockedReport(impasse.Reason, impasse.Frees) : null,
+            specified.Blocked.IsEmpty ? null
+                : why ? Blocked(specified)
+                : new BlockedReport("", []),
             specified.Notes,
             Technique.ElementOrders.For(surface),
             [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")]
         );
+    }
+
+    /// <summary>What stands in the way where there is no sequence and nothing holds; else null.</summary>
+    public static BlockedReport? Blocked(Specified specified)
+    {
+        ArgumentNullException.ThrowIfNull(specified);
+        return specified.Impasse is { } impasse ? new BlockedReport(impasse.Reason, impasse.Frees) : null;
     }
 
     /// <summary>Diagnoses a surface and ranks the next checks.</summary>

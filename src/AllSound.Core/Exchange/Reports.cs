@@ -206,8 +206,8 @@ public sealed record OptionReport(
 );
 
 /// <summary>Why there is no sequence.</summary>
-/// <param name="Need">The need that nothing allowed meets.</param>
-/// <param name="Frees">What would free it.</param>
+/// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>
+/// <param name="Frees">What would open a way.</param>
 public sealed record BlockedReport(string Need, ImmutableArray<string> Frees);
 
 /// <summary>Specification of one surface.</summary>

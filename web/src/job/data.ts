@@ -1,11 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { api, ask } from "../api/client";
+import { api, ask, type SurfaceView } from "../api/client";
 
 export const keys = {
   jobs: ["jobs"] as const,
   job: (job: string) => ["job", job] as const,
   surface: (job: string, surface: string) => ["job", job, "surface", surface] as const,
   checks: (job: string, surface: string, version: number) => ["job", job, "checks", surface, version] as const,
+  impasse: (job: string, surface: string, version: number) => ["job", job, "impasse", surface, version] as const,
   quantities: (job: string) => ["job", job, "quantities"] as const,
   catalogue: ["catalogue"] as const,
 };
@@ -33,6 +34,18 @@ export const useChecks = (job: string, surface: string, version: number) =>
     queryFn: () => ask(api.GET("/api/jobs/{job}/surfaces/{surface}/checks", { params: { path: { job, surface } } })),
     enabled: surface !== "",
     placeholderData: (previous) => previous,
+  });
+
+export const useImpasse = (view: SurfaceView) =>
+  useQuery({
+    queryKey: keys.impasse(view.job, view.surface.id, view.version),
+    queryFn: () =>
+      ask(
+        api.GET("/api/jobs/{job}/surfaces/{surface}/impasse", {
+          params: { path: { job: view.job, surface: view.surface.id } },
+        }),
+      ),
+    enabled: view.specification.blocked != null,
   });
 
 export const useQuantities = (job: string) =>

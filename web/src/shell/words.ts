@@ -104,7 +104,7 @@ export function useSpeech() {
 export function translate(path: string, answer: unknown): unknown {
   if (current.terms === "british" || typeof answer !== "object" || answer === null) return answer;
   if (path.endsWith("/api/catalogue")) return deep(answer, new Set(["id"]));
-  if (/\/surfaces\/[^/]+(\/checks)?$/.test(path) || /\/(quantities|checks)$/.test(path))
+  if (/\/surfaces\/[^/]+(\/(checks|impasse))?$/.test(path) || /\/(quantities|checks)$/.test(path))
     return deep(answer, new Set(["id", "surface", "check", "cause", "operation", "product", "chosen", "option"]));
   return answer;
 }

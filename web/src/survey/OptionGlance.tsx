@@ -1,4 +1,5 @@
 import type { Option, SurfaceView } from "../api/client";
+import { Impasse } from "../work/Impasse";
 
 type Props = { view: SurfaceView; onChoose: (option: Option) => void };
 
@@ -6,12 +7,12 @@ type Props = { view: SurfaceView; onChoose: (option: Option) => void };
 export function OptionGlance({ view, onChoose }: Props) {
   const options = view.specification.options;
   if (options.length === 0)
-    return (
-      <p className="soft">
-        {view.specification.blocked
-          ? `No way within the brief: ${view.specification.blocked.need}. What would open one: ${view.specification.blocked.frees.join("; ")}.`
-          : "Nothing is specified while the work is held."}
-      </p>
+    return view.specification.blocked ? (
+      <div className="small">
+        <Impasse view={view} />
+      </div>
+    ) : (
+      <p className="soft">Nothing is specified while the work is held.</p>
     );
   return (
     <>

@@ -3,6 +3,7 @@ import { SectionDrawing } from "../drawing/SectionDrawing";
 import { usePlace } from "../shell/Place";
 import { money } from "../survey/OptionGlance";
 import { BriefPanel } from "./BriefPanel";
+import { Impasse } from "./Impasse";
 import { Order } from "./Order";
 import { StepList, Steps } from "./StepList";
 import { Stripping } from "./Stripping";
@@ -135,12 +136,7 @@ function Nothing() {
           <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
         </p>
       ))}
-      {view?.specification.blocked && (
-        <p>
-          <strong>No way within the brief: {view.specification.blocked.need}.</strong> What would open one:{" "}
-          {view.specification.blocked.frees.join("; ")}.
-        </p>
-      )}
+      {view?.specification.blocked && <Impasse view={view} />}
     </div>
   );
 }
