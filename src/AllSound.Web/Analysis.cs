@@ -56,7 +56,8 @@ internal sealed class Analysis
         var done = 0;
         Parallel.ForEach(
             places,
-            (place, state) =>
+            new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount },
+            place =>
             {
                 var known = weighed.ContainsKey(Of(stored, place.Space, place.Surface));
                 if (!known && TimeProvider.System.GetElapsedTime(until) > patience)
