@@ -125,7 +125,7 @@ public static class StepHazards
             _ when act.Product is { Carrier: Carrier.Spirit or Carrier.Strong } =>
                 "solvent and rags: rags flat outside or under water in a lidded bin; tins by the local scheme",
             _ when act.Product is { Carrier: Carrier.Alcohol } => "alcohol rags: lidded metal bin",
-            _ when act.Product is { Clear: true } || act.Product?.Cover is Cover.Oil or Cover.Linseed =>
+            _ when act.Product is { Clear: true, Carrier: not Carrier.Water } || act.Product?.Cover is Cover.Oil or Cover.Linseed =>
                 "oily rags can catch fire by themselves: under water in a lidded bin",
             _ when act.Product is not null => "tins dried out or by the local scheme; wash-out water never to a surface drain",
             _ => null,
