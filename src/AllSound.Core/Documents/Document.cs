@@ -144,5 +144,6 @@ public sealed record Document(DocumentKind Kind, string Title, string Job, strin
             .Replace("_", "\\_", StringComparison.Ordinal)
             .Replace("<", "&lt;", StringComparison.Ordinal)
             .Replace("#", "\\#", StringComparison.Ordinal)
+            .Replace("[", "\\[", StringComparison.Ordinal)
             .Replace("`", "\\`", StringComparison.Ordinal);
 }

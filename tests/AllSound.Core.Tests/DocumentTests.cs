@@ -1,0 +1,276 @@
+using System.Text.RegularExpressions;
+using AllSound.Core.Documents;
+using AllSound.Core.Inspection;
+using AllSound.Core.Materials;
+using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>Documents that stand up to a careful reader: nothing left out, nothing raw, every page on its own.</summary>
+public sealed partial class DocumentTests
+{
+    private static readonly Dictionary<string, Specified> OfDemo = Specified(Demo.Job);
+
+    public static TheoryData<DocumentKind> Kinds => [.. Enum.GetValues<DocumentKind>()];
+
+    private static Dictionary<string, Specified> Specified(Job job) =>
+        job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+
+    private static Document Written(DocumentKind kind, string? only = null) => Writing.Write(kind, Demo.Job, OfDemo, "5 October 2026", "B", only);
+
+    private static Page PageOf(DocumentKind kind, string id) => Assert.Single(Written(kind, id).Pages);
+
+    private static string Whole(Page page) =>
+        string.Join('\n', page.Blocks.SelectMany(b => b.Items.Prepend(b.Text).Concat(b.Head).Concat(b.Rows.SelectMany(r => r))).Where(t => t.Length > 0));
+
+    // An id of an operation, a product, a sign or a check that has come through to the reader.
+    [GeneratedRegex(@"\b(ms|fc|st|ls|cl|dc|dr|rp|mc|fl|ab|du|mk|sp|sb|se|ca|pr|uc|tc|dn|ac|p|s|d|c|T)_[a-z0-9_]+\b")]
+    private static partial Regex RawId();
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Every_page_of_the_text_names_job_surface_place_date_and_revision(DocumentKind kind)
+    {
+        var document = Written(kind);
+        var surfaces = Demo.Job.Surfaces().ToArray();
+        Assert.Equal(surfaces.Length + 1, document.Pages.Length);
+        Assert.Null(document.Pages[0].Surface);
+        var pages = document.ToMarkdown().Split("---\n\n", StringSplitOptions.RemoveEmptyEntries).Where(p => p.StartsWith("# ", StringComparison.Ordinal)).ToArray();
+        Assert.Equal(document.Pages.Length, pages.Length);
+        for (var i = 0; i < surfaces.Length; i++)
+        {
+            var (building, space, surface) = surfaces[i];
+            var head = string.Join(' ', pages[i + 1].Split('\n').Take(3));
+            Assert.Contains(surface.Title, head, StringComparison.Ordinal);
+            Assert.Contains(building.Title, head, StringComparison.Ordinal);
+            Assert.Contains(space.Title, head, StringComparison.Ordinal);
+            Assert.Contains(Demo.Job.Title, head, StringComparison.Ordinal);
+            Assert.Contains("5 October 2026", head, StringComparison.Ordinal);
+            Assert.Contains("revision B", head, StringComparison.Ordinal);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void One_surface_alone_has_one_page_and_it_is_the_same_as_in_the_whole(DocumentKind kind)
+    {
+        var whole = Written(kind).Pages;
+        foreach (var (surface, i) in Demo.Job.Surfaces().Select((x, i) => (x.Surface, i)))
+        {
+            var alone = PageOf(kind, surface.Id);
+            Assert.Equal(surface.Title, alone.Surface);
+            Assert.Equal(Whole(whole[i + 1]), Whole(alone));
+        }
+
+        Assert.Empty(Written(kind, "nowhere").Pages);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Nothing_raw_or_broken_comes_through_to_the_reader(DocumentKind kind)
+    {
+        var generated = SurveyGenerator.Job(77000, 60);
+        foreach (var page in Written(kind).Pages.Concat(Writing.Write(kind, generated, Specified(generated), "today", "1").Pages))
+        {
+            var text = Whole(page);
+            Assert.DoesNotMatch(RawId(), text);
+            Assert.DoesNotContain("  ", text, StringComparison.Ordinal);
+            Assert.DoesNotContain("..", text.Replace("...", "", StringComparison.Ordinal), StringComparison.Ordinal);
+            Assert.DoesNotContain(" ,", text, StringComparison.Ordinal);
+            Assert.DoesNotContain("NaN", text, StringComparison.Ordinal);
+            Assert.DoesNotContain("∞", text, StringComparison.Ordinal);
+            Assert.All(page.Blocks.Where(b => b.Kind is BlockKind.List or BlockKind.Checks), b => Assert.NotEmpty(b.Items));
+            Assert.All(page.Blocks.Where(b => b.Kind == BlockKind.Table), b => Assert.All(b.Rows, r => Assert.Equal(b.Head.Length, r.Length)));
+            Assert.All(page.Blocks.Where(b => b.Kind is BlockKind.Heading or BlockKind.Text or BlockKind.Caution), b => Assert.False(string.IsNullOrWhiteSpace(b.Text)));
+        }
+    }
+
+    [Fact]
+    public void The_specification_gives_for_each_step_how_why_when_it_is_done_and_who_says_so()
+    {
+        foreach (var (_, _, surface) in Demo.Job.Surfaces())
+        {
+            if (Takeoff.Chosen(surface, OfDemo[surface.Id]) is not { } option)
+            {
+                continue;
+            }
+
+            var blocks = PageOf(DocumentKind.Specification, surface.Id).Blocks;
+            var at = blocks.Select((b, i) => (b, i)).Where(x => x.b.Kind == BlockKind.Heading && char.IsAsciiDigit(x.b.Text[0])).Select(x => x.i).ToArray();
+            Assert.Equal(option.Steps.Length, at.Length);
+            for (var n = 0; n < at.Length; n++)
+            {
+                var step = option.Steps[n];
+                Assert.StartsWith($"{n + 1}. {step.Act.Operation.Title}", blocks[at[n]].Text, StringComparison.Ordinal);
+                var part = blocks[(at[n] + 1)..(n + 1 < at.Length ? at[n + 1] : blocks.Length)];
+                Assert.Contains(part, b => b.Text == step.Act.Operation.Do);
+                var facts = part.First(b => b.Kind == BlockKind.List).Items;
+                Assert.Contains(facts, f => f.StartsWith("Why: ", StringComparison.Ordinal) && f.Length > 12);
+                Assert.Contains($"Done when: {step.Act.Operation.Accept}", facts);
+                Assert.Contains($"Source: {step.Act.Operation.Source}", facts);
+
+                // What can hurt stands before how it is done.
+                var how = part.IndexOf(part.First(b => b.Text == step.Act.Operation.Do));
+                Assert.All(part.Where(b => b.Kind == BlockKind.Caution), b => Assert.True(part.IndexOf(b) < how));
+            }
+        }
+    }
+
+    [Fact]
+    public void What_is_taken_for_granted_left_undone_and_may_go_wrong_is_written_out()
+    {
+        foreach (var (_, _, surface) in Demo.Job.Surfaces())
+        {
+            if (Takeoff.Chosen(surface, OfDemo[surface.Id]) is not { } option)
+            {
+                continue;
+            }
+
+            var text = Whole(PageOf(DocumentKind.Specification, surface.Id));
+            Assert.All(option.Assumes.Concat(option.LeftUndone).Concat(option.Risks), said => Assert.Contains(said, text, StringComparison.Ordinal));
+        }
+    }
+
+    [Fact]
+    public void The_client_compares_two_ways_of_one_surface_honestly()
+    {
+        var compared = 0;
+        foreach (var (_, _, surface) in Demo.Job.Surfaces())
+        {
+            var specified = OfDemo[surface.Id];
+            if (Takeoff.Chosen(surface, specified) is not { } chosen)
+            {
+                continue;
+            }
+
+            var page = PageOf(DocumentKind.ClientSummary, surface.Id);
+            var table = page.Blocks.First(b => b.Kind == BlockKind.Table);
+            Assert.Equal(chosen.Name, table.Rows[0][1]);
+            Assert.Equal(specified.Options.Length > 1, table.Head.Length == 3);
+            if (table.Head.Length == 3)
+            {
+                compared++;
+                var other = specified.Options.Single(o => o.Name == table.Rows[0][2]);
+
+                // Neither beats the other at everything, unless the firm set the other aside by a rule of its own.
+                Assert.False(chosen.Criteria.Beats(other.Criteria) && other.OtherSchool is null);
+                Assert.Contains(chosen.Criteria.Money.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture), table.Rows[1][1], StringComparison.Ordinal);
+                Assert.Contains(other.Criteria.Money.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture), table.Rows[1][2], StringComparison.Ordinal);
+                Assert.Contains("the choice is yours", Whole(page), StringComparison.Ordinal);
+            }
+            else
+            {
+                Assert.Contains("No other way", Whole(page), StringComparison.Ordinal);
+            }
+        }
+
+        Assert.True(compared > 3);
+    }
+
+    [Fact]
+    public void The_hazard_sheet_holds_every_caution_every_presumption_and_every_refusal_of_its_surface()
+    {
+        foreach (var (_, _, surface) in Demo.Job.Surfaces())
+        {
+            var specified = OfDemo[surface.Id];
+            var text = Whole(PageOf(DocumentKind.HazardSheet, surface.Id));
+            Assert.All(specified.Appraised.Resolutions.Where(r => r.How == Resolved.Presumed), r => Assert.Contains(r.Why, text, StringComparison.Ordinal));
+            var refused = Refusals.Bearing(specified.Appraised, surface);
+            Assert.NotEmpty(refused);
+            Assert.All(refused, r => Assert.Contains(r.Title, text, StringComparison.Ordinal));
+            Assert.All(refused, r => Assert.Contains($"Turn to: {r.Refer}", text, StringComparison.Ordinal));
+            foreach (var step in Takeoff.Chosen(surface, specified)?.Steps ?? [])
+            {
+                Assert.All(StepHazards.Of(step.Act, step.Before, surface, first: false).Cautions, c => Assert.Contains(c, text, StringComparison.Ordinal));
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void Every_document_defers_to_labels_law_and_licensed_people(DocumentKind kind)
+    {
+        Assert.Contains("licensed people come first", Whole(Written(kind).Pages[0]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_front_page_adds_up()
+    {
+        var chosen = Demo.Job.Surfaces().Select(x => Takeoff.Chosen(x.Surface, OfDemo[x.Surface.Id])).ToArray();
+        var front = Written(DocumentKind.Specification).Pages[0];
+        var table = front.Blocks.Single(b => b.Kind == BlockKind.Table);
+        Assert.Equal(chosen.Length, table.Rows.Length);
+        Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[1] is "held" or "no way within the brief"));
+        var total = chosen.Sum(o => o?.Criteria.Money ?? 0).ToString("0.00", System.Globalization.CultureInfo.InvariantCulture);
+        Assert.Contains(total, Whole(front), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void A_surface_that_is_held_says_what_frees_it_on_each_of_its_pages(DocumentKind kind)
+    {
+        var surface = One.Surface(
+            Element.Wall,
+            "lime_old",
+            One.Good with
+            {
+                DampSource = DampSource.Open,
+                Moisture = Moisture.Damp,
+                LiveCrack = true,
+            },
+            [One.Coat("emul_matt")]
+        );
+        var job = One.Job(surface);
+        var specified = Specified(job);
+        var text = Whole(Writing.Write(kind, job, specified, "today", "1", surface.Id).Pages.Single());
+        Assert.NotEmpty(specified[surface.Id].Holds);
+        foreach (var hold in specified[surface.Id].Holds)
+        {
+            Assert.Contains(hold.Need.Title, text, StringComparison.Ordinal);
+            Assert.Contains(hold.Need.Consequence, text, StringComparison.Ordinal);
+            Assert.All(hold.Need.Frees, f => Assert.Contains(f, text, StringComparison.Ordinal));
+        }
+
+        Assert.Contains("held", Whole(Writing.Write(kind, job, specified, "today", "1").Pages[0]), StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void A_brief_that_nothing_meets_says_what_would_open_a_way(DocumentKind kind)
+    {
+        var surface = One.Surface(Element.Window, "sw", One.Good, [One.Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt });
+        var job = One.Job(surface);
+        var text = Whole(Writing.Write(kind, job, Specified(job), "today", "1", surface.Id).Pages.Single());
+        Assert.Contains("No way within the brief: no finish is all that the brief asks for.", text, StringComparison.Ordinal);
+        Assert.Contains("take eggshell or satin or gloss instead of matt", text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_somebody_typed_turns_into_no_markup()
+    {
+        var nasty = "Wall | *bold* _low_ <script>alert(1)</script> # `code` [a](b) \\";
+        var surface = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")]) with { Title = nasty };
+        var job = One.Job(surface) with { Title = nasty };
+        foreach (var kind in Enum.GetValues<DocumentKind>())
+        {
+            var text = Writing.Write(kind, job, Specified(job), nasty, nasty).ToMarkdown();
+            Assert.DoesNotContain("<script", text, StringComparison.Ordinal);
+            Assert.DoesNotMatch(@"(?<!\\)\*bold", text);
+            Assert.DoesNotMatch(@"(?<!\\)_low", text);
+            Assert.DoesNotMatch(@"(?<!\\)`code", text);
+            Assert.DoesNotMatch(@"(?<!\\)\[a\]", text);
+
+            // The table still has as many cells in each row as in its head.
+            var lines = text.Split('\n').Where(l => l.StartsWith("| ", StringComparison.Ordinal)).ToArray();
+            Assert.NotEmpty(lines);
+            Assert.Equal(Cells(lines[0]), Cells(lines[1]));
+        }
+
+        static int Cells(string line) => Regex.Count(line, @"(?<!\\)\|");
+    }
+}
