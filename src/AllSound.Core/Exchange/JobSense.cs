@@ -110,6 +110,11 @@ public static partial class JobSense
                 {
                     faults.Add(there, "the opening reaches beyond its wall");
                 }
+
+                if (wall.Openings.Take(o).Any(other => Overlaps(opening, other)))
+                {
+                    faults.Add(there, "the opening lies over another");
+                }
             }
         }
 
@@ -119,6 +124,11 @@ public static partial class JobSense
             SurfaceFaults(faults, $"{at}.surfaces[{i}]", space, space.Surfaces[i]);
         }
     }
+
+    // What is cut out of a wall is cut out once.
+    private static bool Overlaps(Opening a, Opening b) =>
+        Math.Min(a.FromLeftM + a.WidthM, b.FromLeftM + b.WidthM) - Math.Max(a.FromLeftM, b.FromLeftM) > 0.001
+        && Math.Min(a.SillM + a.HeightM, b.SillM + b.HeightM) - Math.Max(a.SillM, b.SillM) > 0.001;
 
     /// <summary>Everything wrong with a job's own judgements, with paths from the job.</summary>
     public static ImmutableArray<Fault> JudgementFaults(ImmutableArray<Judgement> judgements)
