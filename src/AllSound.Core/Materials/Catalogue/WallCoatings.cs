@@ -156,7 +156,7 @@ public static class WallCoatings
         Spread = (5.5, 4.5, 4),
         ThinMost = 0,
         Drying = new(2, 4, 12, 14, 168),
-        Voc = 40,
+        Voc = 30,
         Temperature = (10, 30),
         HumidityMost = 75,
         Sd = 1.0,
