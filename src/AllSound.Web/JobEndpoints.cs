@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Text;
 using AllSound.Core.Exchange;
 using AllSound.Core.Surfaces;
@@ -91,6 +92,12 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("saveJudgements");
+        api.MapPost("/{job}/spaces/{space}/check", CheckSpace)
+            .Accepts<Space>("application/json")
+            .Produces<Fault[]>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .WithName("checkSpace");
         api.MapPut("/{job}/spaces/{space}", SaveSpace)
             .Accepts<SpaceEdit>("application/json")
             .Produces<Saved>()
@@ -192,6 +199,24 @@ internal static class JobEndpoints
         return write.Outcome == Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "job");
     }
 
+    // What would be refused, told before it is tried.
+    private static async Task<IResult> CheckSpace(string job, string space, HttpRequest request, JobStore store)
+    {
+        var (changed, problem) = await Requests.Read<Space>(request);
+        return changed is null ? problem!
+            : Faults(store, job, space, changed) is { } faults ? Results.Ok(faults.ToArray())
+            : Requests.NotFound("space");
+    }
+
+    // Null when the job or the space is not there.
+    private static ImmutableArray<Fault>? Faults(JobStore store, string job, string space, Space changed)
+    {
+        var was = store.Find(job)?.Job.Buildings.SelectMany(b => b.Spaces).FirstOrDefault(s => s.Id == space);
+        return was is null ? null
+            : changed.Id != space ? [new Fault("$.space.id", "an id cannot be changed")]
+            : JobSense.SpaceFaults(changed with { Surfaces = was.Surfaces }, "$.space");
+    }
+
     private static async Task<IResult> SaveSpace(string job, string space, HttpRequest request, JobStore store)
     {
         var (edit, problem) = await Requests.Read<SpaceEdit>(request);
@@ -200,13 +225,11 @@ internal static class JobEndpoints
             return problem!;
         }
 
-        if (store.Find(job)?.Job.Surfaces().Where(x => x.Space.Id == space).Select(x => x.Surface) is not { } surfaces)
+        if (Faults(store, job, space, edit.Space) is not { } faults)
         {
             return Requests.NotFound("space");
         }
 
-        var faults =
-            edit.Space.Id == space ? JobSense.SpaceFaults(edit.Space with { Surfaces = [.. surfaces] }, "$.space") : [new Fault("$.space.id", "an id cannot be changed")];
         if (!faults.IsEmpty)
         {
             return Requests.Problem(faults);

@@ -159,6 +159,16 @@ public sealed class ImpasseTests
     }
 
     [Fact]
+    public void Where_the_needs_leave_a_way_neither_they_nor_the_brief_are_blamed()
+    {
+        var wall = Surface(Element.Wall, "gyp_old", Good, [Coat("emul_matt")], new Brief { Sheen = Sheen.Matt });
+        Impasse Find(bool cut) => Impasse.Find(new Rates(), wall, Appraise(wall), Firm.Any, cut);
+        Assert.Contains("cut short, though there may be one", Find(cut: true).Reason, StringComparison.Ordinal);
+        Assert.StartsWith("the waits that its steps ask for cannot all be kept", Find(cut: false).Reason, StringComparison.Ordinal);
+        Assert.All(new[] { Find(true), Find(false) }, why => Assert.True(why.Alone.IsEmpty && why.Together.IsEmpty && why.Wishes.IsEmpty));
+    }
+
+    [Fact]
     public void Reports_and_documents_say_it()
     {
         var surface = Surface(Element.Window, "sw", Good, [Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt });

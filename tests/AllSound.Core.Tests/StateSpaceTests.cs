@@ -187,7 +187,7 @@ public sealed class StateSpaceTests
         Assert.Null(cut.Acts);
         Assert.False(cut.Complete);
 
-        var builder = new OptionBuilder(job.Rates, surface, appraised, goal, AllSound.Core.Practice.Firm.Any, Core.Practice.Firm.Any.RulesOn(surface));
+        var builder = new OptionBuilder(job.Rates, surface, appraised, goal, Core.Practice.Firm.Any, Core.Practice.Firm.Any.RulesOn(surface));
         var whole = Search.Cheapest(problem).Acts!;
         Assert.Contains(builder.Said(new Sought([whole], [], Cut: true), []).Notes, n => n.Contains("a better option may exist", StringComparison.Ordinal));
         Assert.Contains(builder.Said(new Sought([], goal.Needs, Cut: true), []).Notes, n => n.Contains("a way may exist", StringComparison.Ordinal));

@@ -141,4 +141,27 @@ public sealed class SpaceApiTests
         Assert.Equal(HttpStatusCode.Created, put.StatusCode);
         Assert.Equal(await Area(server, "stair-wall"), await Area(other, "stair-wall"), 9);
     }
+
+    [Fact]
+    public async Task What_would_be_refused_is_told_before_it_is_tried_and_nothing_is_kept_of_it()
+    {
+        using var server = await new Server().WithDemo();
+        var view = await View(server);
+        async Task<(HttpStatusCode Status, string Text)> Check(Action<JsonObject> change, string space = "ticket-office")
+        {
+            var changed = JsonNode.Parse(Body(view, change))!["space"]!.ToJsonString();
+            using var answer = await server.Post($"/api/jobs/sallow-ferry/spaces/{space}/check", changed);
+            return (answer.StatusCode, await answer.Content.ReadAsStringAsync(Stop));
+        }
+
+        Assert.Equal((HttpStatusCode.OK, "[]"), await Check(_ => { }));
+        Assert.Equal((HttpStatusCode.OK, "[]"), await Check(s => Wall(s, "stair")["openings"] = new JsonArray(Window(0.6))));
+        var (status, text) = await Check(s => Wall(s, "stair")["openings"] = new JsonArray(Window(0.5), Window(1)));
+        Assert.Equal(HttpStatusCode.OK, status);
+        var fault = Assert.Single(JsonNode.Parse(text)!.AsArray())!;
+        Assert.Equal("$.space.walls[3].openings[1]", fault["path"]!.ToString());
+        Assert.Equal("the opening lies over another", fault["message"]!.ToString());
+        Assert.Equal(HttpStatusCode.NotFound, (await Check(s => s["id"] = "loft", "loft")).Status);
+        Assert.Equal((long)view["version"]!, (long)(await View(server))["version"]!);
+    }
 }

@@ -106,7 +106,7 @@ internal sealed partial class SurveyReader
             (facts.FillShare ?? 0) * area,
             joint,
             substrate.SpreadClass,
-            Pacing.FaceOf(surface, substrate.Family),
+            Pacing.FaceOf(surface, substrate),
             Geometry.Edge(space, surface, measured)
         );
     }

@@ -96,7 +96,10 @@ public static class Forms
             (f, l, h) => Glazed(f, l, h) * 1.05,
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
-        ),
+        )
+        {
+            Face = Face.Glazed,
+        },
         new(
             "sash",
             "sash window",
@@ -104,7 +107,10 @@ public static class Forms
             (f, l, h) => Glazed(f, l, h),
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
-        ),
+        )
+        {
+            Face = Face.Glazed,
+        },
         new(
             "fixed-light",
             "fixed light",
@@ -112,7 +118,10 @@ public static class Forms
             (f, l, h) => Glazed(f, l, h) * 0.85,
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
-        ),
+        )
+        {
+            Face = Face.Glazed,
+        },
         new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? 22) / 1000 * l * (f.Count ?? 1), "pi by diameter by length", Source.Practice),
         new(
             "column-round",
@@ -133,12 +142,21 @@ public static class Forms
         {
             Face = Face.Moulded,
         },
-        new("radiator-panel", "single panel radiator", [Element.Radiator], (_, l, h) => l * h * 2.2, "2.2 of the face", Source.Judgement),
-        new("radiator-double", "double panel radiator", [Element.Radiator], (_, l, h) => l * h * 3, "3 of the face", Source.Judgement),
-        new("radiator-column", "column radiator", [Element.Radiator], (_, l, h) => l * h * 4, "4 of the face", Source.Judgement),
-        Factor("railing-plain", "plain railing, both sides", 1.0, [Element.Railing], Source.Usual),
-        Factor("railing-ornate", "ornamental railing, both sides", 1.75, [Element.Railing], Source.Usual),
-        Factor("railing-mesh", "mesh or palisade, both sides", 2.0, [Element.Railing], Source.Usual),
+        new("radiator-panel", "single panel radiator", [Element.Radiator], (_, l, h) => l * h * 2.2, "2.2 of the face", Source.Judgement) { Face = Face.Radiator },
+        new("radiator-double", "double panel radiator", [Element.Radiator], (_, l, h) => l * h * 3, "3 of the face", Source.Judgement) { Face = Face.Radiator },
+        new("radiator-column", "column radiator", [Element.Radiator], (_, l, h) => l * h * 4, "4 of the face", Source.Judgement) { Face = Face.Radiator },
+        Factor("railing-plain", "plain railing, both sides", 1.0, [Element.Railing], Source.Usual) with
+        {
+            Face = Face.Openwork,
+        },
+        Factor("railing-ornate", "ornamental railing, both sides", 1.75, [Element.Railing], Source.Usual) with
+        {
+            Face = Face.Openwork,
+        },
+        Factor("railing-mesh", "mesh or palisade, both sides", 2.0, [Element.Railing], Source.Usual) with
+        {
+            Face = Face.Openwork,
+        },
         new(
             "gutter-half",
             "half-round gutter, inside and out",

@@ -40,33 +40,23 @@ public static class Pacing
         return operation.Role == CoatRole.None || operation.Sprayed ? operation.Rate : operation.Rate * Coats.GetValueOrDefault(face, 1);
     }
 
-    /// <summary>The kind of face of a surface.</summary>
-    public static Face FaceOf(Surface surface, SubstrateFamily family)
+    /// <summary>The kind of face of a surface: carved where that is recorded, else by its form, its element and what it is made of.</summary>
+    public static Face FaceOf(Surface surface, SubstrateDefinition substrate)
     {
         ArgumentNullException.ThrowIfNull(surface);
-        var form = (surface.Form is { } recorded ? Forms.Find(recorded.Kind) : null) ?? Forms.Usual(surface.Element);
-        if (surface.Facts.Carved == true)
-        {
-            return Face.Carved;
-        }
-
-        return surface.Element switch
-        {
-            Element.Window when form.Id != "louvre" => Face.Glazed,
-            Element.Railing => Face.Openwork,
-            Element.Radiator => Face.Radiator,
-            _ when form.Face is { } face => face,
-            Element.Ceiling => Face.Overhead,
-            _ when family is SubstrateFamily.Masonry && surface.Form is null && IsBrick(surface) => Face.Textured,
-            Element.Door or Element.Boarding or Element.Panelling or Element.Skirting or Element.Architrave or Element.Frame or Element.Sill or Element.Surround =>
-                Face.Joinery,
-            _ => Face.Flat,
-        };
+        ArgumentNullException.ThrowIfNull(substrate);
+        var recorded = surface.Form is { } form ? Forms.Find(form.Kind) : null;
+        return surface.Facts.Carved == true ? Face.Carved
+            : (recorded ?? Forms.Usual(surface.Element)).Face is { } face ? face
+            : surface.Element switch
+            {
+                Element.Ceiling => Face.Overhead,
+                Element.Door or Element.Boarding or Element.Panelling or Element.Skirting or Element.Architrave or Element.Frame or Element.Sill or Element.Surround =>
+                    Face.Joinery,
+                _ when recorded is null => substrate.Face,
+                _ => Face.Flat,
+            };
     }
-
-    // Brick and block are seldom flush; render and cast concrete are.
-    private static bool IsBrick(Surface surface) =>
-        surface.Substrate is { } id && (id.StartsWith("brick", StringComparison.Ordinal) || id.StartsWith("block", StringComparison.Ordinal));
 
     // What has no pace of its own goes at that of what it is most like.
     private static Face? Plainer(Face face) =>

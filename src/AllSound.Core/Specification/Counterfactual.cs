@@ -27,10 +27,10 @@ internal sealed class Counterfactual
     {
         (this.rates, this.appraised) = (rates, appraised);
         goal = Goal.For(surface, appraised.Condition, firm);
-        acts = [.. Operations.Acts.Where(goal.Allows).Select(firm.Own)];
+        acts = goal.Acts(firm);
         wanted = goal.Needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
         ground = GroundActs.Of(appraised.Condition);
-        finishes = [.. goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish))];
+        finishes = goal.LaidBy(acts);
     }
 
     /// <summary>
@@ -72,7 +72,7 @@ internal sealed class Counterfactual
             return false;
         }
 
-        var aim = new Aim(bench, goal.NeedsWith([.. finishes]), a => a.Operation.Role != CoatRole.Finish || finishes.Contains(a.Product!));
+        var aim = goal.AimWith(bench, finishes);
         return aim.IsCertain
             || (
                 (aim.CanKeep || aim.CanStrip)
@@ -82,5 +82,5 @@ internal sealed class Counterfactual
 
     private static NeedSet AllNeeds(Act[] some) => some.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks));
 
-    private Workbench Bench(Act[] some) => new(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], some, priced: false);
+    private Workbench Bench(Act[] some) => goal.Bench(appraised.Condition, some, priced: false);
 }

@@ -61,6 +61,22 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return [.. Needs.Select(n => n == N.FullFinish ? N.Topcoats(count) : n).Distinct()];
     }
 
+    /// <summary>The acts that the brief allows, with the firm's own products in them.</summary>
+    internal Act[] Acts(Practice.Firm firm) => [.. Operations.Acts.Where(Allows).Select(firm.Own)];
+
+    /// <summary>The finishes that some of these acts lay.</summary>
+    internal ImmutableArray<CoatingClass> LaidBy(Act[] acts) => [.. Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish))];
+
+    /// <summary>What matters on a surface for all searches by these acts.</summary>
+    /// <param name="start">Its condition.</param>
+    /// <param name="acts">The acts.</param>
+    /// <param name="priced">False where only ways are looked for and not what they cost.</param>
+    internal Workbench Bench(Condition start, Act[] acts, bool priced = true) => new(start, Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts, priced);
+
+    /// <summary>What is to be reached with only these finishes.</summary>
+    internal Aim AimWith(Workbench bench, ImmutableArray<CoatingClass> some) =>
+        new(bench, NeedsWith(some.AsSpan()), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!));
+
     /// <summary>The family that suits a surface when the brief does not say.</summary>
     public static FinishFamily DefaultFinish(Surface surface, in Condition start)
     {

@@ -17,14 +17,16 @@ namespace AllSound.Core.Specification;
 /// as one clause.
 /// </param>
 /// <param name="Both">True where neither needs nor wishes alone would do: it takes both.</param>
-public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> Together, ImmutableArray<string> Wishes, bool Both = false)
+/// <param name="Outright">The reason where it lies in no need and no wish: waits that cannot all be kept, a search that was cut short.</param>
+public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> Together, ImmutableArray<string> Wishes, bool Both = false, string? Outright = null)
 {
     /// <summary>Needs named at most where each alone would do.</summary>
     public const int Most = 3;
 
     /// <summary>Why there is no way, as a clause.</summary>
     public string Reason =>
-        !Alone.IsEmpty ? $"it is not so that {string.Join(", nor that ", Alone.Select(n => n.Title))}{(Alone.Length > 1 ? "; any one of these would open a way" : "")}"
+        Outright is not null ? Outright
+        : !Alone.IsEmpty ? $"it is not so that {string.Join(", nor that ", Alone.Select(n => n.Title))}{(Alone.Length > 1 ? "; any one of these would open a way" : "")}"
         : !Together.IsEmpty
             ? $"it is not so that {string.Join(", nor that ", Together.Select(n => n.Title))}{(Both ? "; and even so no finish would be all that the brief asks for" : "")}"
         : Wishes.IsEmpty ? "nothing that is known here finishes it"
@@ -51,7 +53,8 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
     /// <param name="surface">The surface, for its brief.</param>
     /// <param name="appraised">Its condition; one that nothing holds and for which there is no sequence.</param>
     /// <param name="firm">The firm.</param>
-    public static Impasse Find(Rates rates, Surface surface, Appraised appraised, Firm firm)
+    /// <param name="cut">True when the search for a sequence gave up.</param>
+    public static Impasse Find(Rates rates, Surface surface, Appraised appraised, Firm firm, bool cut = false)
     {
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(appraised);
@@ -60,8 +63,14 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
         var asked = new Counterfactual(rates, surface, appraised, firm);
         if (asked.Opens(default))
         {
-            // A way by what each step needs, but not by the clock: nothing that can be named would mend it.
-            return new([], [], []);
+            return new(
+                [],
+                [],
+                [],
+                Outright: cut
+                    ? "none was found before the search was cut short, though there may be one"
+                    : "the waits that its steps ask for cannot all be kept: something dries longer than a coat beneath it may be left"
+            );
         }
 
         ImmutableArray<Wish> all = [.. Wish.Of(surface, appraised.Condition, firm)];

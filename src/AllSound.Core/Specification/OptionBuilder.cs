@@ -14,7 +14,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var options = Sound(sought);
         ImmutableArray<string> all = [.. notes, .. Cut(sought)];
-        return options.Count > 0 ? With(Choosing.Choose(options), all) : Stopped(sought.Missing.IsEmpty ? goal.Needs : sought.Missing, all);
+        return options.Count > 0 ? With(Choosing.Choose(options), all) : Stopped(sought, all);
     }
 
     /// <summary>Options by the house rules, with the cheapest that goes against one beside them; where the rules leave none, those without them.</summary>
@@ -95,8 +95,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]
         );
 
-    private Specified Stopped(ImmutableArray<Need> missing, ImmutableArray<string> notes)
+    private Specified Stopped(Sought sought, ImmutableArray<string> notes)
     {
+        var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
         var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
         var stopped = new Specified(
@@ -109,7 +110,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
                 : deepest,
             notes
         );
-        return stopped.Blocked.IsEmpty ? stopped : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm));
+        return stopped.Blocked.IsEmpty ? stopped : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut));
     }
 
     // What opens up what holds the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.

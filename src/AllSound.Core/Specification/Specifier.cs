@@ -41,12 +41,12 @@ public static class Specifier
         var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
         if (rules.Values.All(v => v.Length == 0) || !rules.Keys.Any(k => Questions.Find(k) is { Turns: Turns.Steps }))
         {
-            return builder.Said(Seek(rates, surface, appraised, goal, [.. Operations.Acts.Where(goal.Allows).Select(firm.Own)]), []);
+            return builder.Said(Seek(rates, surface, appraised, goal, goal.Acts(firm)), []);
         }
 
         // By the house rules first; the other schools stay in sight with what they would change. Where the rules leave no
         // way, that is said and the work is specified without them.
-        var allowed = Operations.Acts.Where(goal.Allows).Select(firm.Own).ToArray();
+        var allowed = goal.Acts(firm);
         var byRules = Seek(rates, surface, appraised, goal, Array.FindAll(allowed, a => Firm.Against(rules, a) is null));
         var without = Seek(rates, surface, appraised, goal, allowed);
         return builder.Beside(byRules, without);
@@ -54,14 +54,14 @@ public static class Specifier
 
     private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)
     {
-        var bench = new Workbench(appraised.Condition, goal.Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts);
+        var bench = goal.Bench(appraised.Condition, acts);
         if (!bench.Missing.IsEmpty)
         {
             return new Sought([], bench.Missing, Cut: false);
         }
 
         var prices = new Prices(appraised.Extents, rates, bench.Acts);
-        var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToImmutableArray();
+        var finishes = goal.LaidBy(acts);
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
         var searches = new FinishSearch(finishes, f => Life(f, surface), some => new Problem(With(some), prices, Weights.LeastCost));
         var whole = With(finishes);
@@ -115,7 +115,7 @@ public static class Specifier
                     }
                 }
 
-                aims.Add(([.. some], new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!))));
+                aims.Add(([.. some], goal.AimWith(bench, [.. some])));
                 return aims[^1].Aim;
             }
         }

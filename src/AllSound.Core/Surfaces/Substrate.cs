@@ -175,6 +175,9 @@ public sealed record SubstrateDefinition
     /// <summary>0 smooth, 1 porous, 2 rough: which spread figure of a product applies.</summary>
     public required int SpreadClass { get; init; }
 
+    /// <summary>What kind of face it is to work on where no form is recorded: brick and block are seldom flush.</summary>
+    public Face Face { get; init; } = Face.Flat;
+
     /// <summary>Suction when bare.</summary>
     public required SuctionRange Suction { get; init; }
 

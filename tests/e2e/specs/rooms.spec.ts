@@ -15,7 +15,7 @@ test("a window is cut into a wall: the drawing, the area and the edges follow", 
   // One that does not fit is said at once, and cannot be kept.
   await wide.fill("9");
   await wide.press("Enter");
-  await expect(dialog).toContainText("reaches beyond the wall's end");
+  await expect(dialog).toContainText("the opening reaches beyond its wall");
   await expect(dialog.getByRole("button", { name: "Keep them" })).toBeDisabled();
   await dialog.getByLabel("Opening 1, wide").fill("1.5");
   await dialog.getByLabel("Opening 1, wide").press("Enter");

@@ -1,12 +1,12 @@
-import { useQueryClient } from "@tanstack/react-query";
+import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Modal } from "antd";
 import { useState } from "react";
-import { api, ask, type SpaceView } from "../api/client";
+import { api, ask, type Space, type SpaceView } from "../api/client";
 import { keys } from "../job/data";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
-import { amiss, type Opening, placed, type Wall } from "./openings";
+import { type Opening, placed, type Wall } from "./openings";
 import { slug } from "./slug";
 
 type Props = { space: SpaceView; start?: string | null; onClose: () => void };
@@ -35,14 +35,29 @@ export function Walls({ space, start, onClose }: Props) {
   const openings = wall?.openings ?? [];
   const cut = (index: number, some: Partial<Opening>) =>
     change({ openings: openings.map((o, i) => (i === index ? { ...o, ...some } : o)) });
-  const wrong = walls.some((w) => (w.openings ?? []).some((_, i) => amiss(w, i)));
+  // What would be refused is asked of the server with every change: what a wall can have stands there once.
+  const body: Space = { ...space.space, walls, surfaces: [] };
+  const { data: faults = [] } = useQuery({
+    queryKey: ["check-space", job.id, body],
+    queryFn: () =>
+      ask(
+        api.POST("/api/jobs/{job}/spaces/{space}/check", {
+          params: { path: { job: job.id, space: space.space.id } },
+          body,
+        }),
+      ),
+    placeholderData: (previous) => previous,
+  });
+  const amiss = (wall: number, opening: number) =>
+    faults.find((f) => `${f.path}.`.startsWith(`$.space.walls[${wall}].openings[${opening}].`))?.message;
+  const elsewhere = faults.filter((f) => !f.path.includes(".openings["));
   const hung = wall ? space.unfolded.pieces.some((p) => p.wall === wall.id && p.surface) : false;
   const save = async () => {
     try {
       await ask(
         api.PUT("/api/jobs/{job}/spaces/{space}", {
           params: { path: { job: job.id, space: space.space.id } },
-          body: { version: space.version, space: { ...space.space, walls, surfaces: [] } },
+          body: { version: space.version, space: body },
         }),
       );
       await client.invalidateQueries({ queryKey: keys.job(job.id) });
@@ -86,7 +101,7 @@ export function Walls({ space, start, onClose }: Props) {
       onCancel={onClose}
       onOk={() => void save()}
       okText="Keep them"
-      okButtonProps={{ disabled: wrong || walls.length === 0 }}
+      okButtonProps={{ disabled: faults.length > 0 || walls.length === 0 }}
       destroyOnHidden
     >
       <div className="walls">
@@ -99,7 +114,7 @@ export function Walls({ space, start, onClose }: Props) {
             onClick={() => setAt(i)}
             style={{ flexGrow: Math.max(1, w.lengthM) }}
           >
-            <Elevation wall={w} />
+            <Elevation wall={w} amiss={(opening) => amiss(i, opening) !== undefined} />
             <span>{w.title ?? w.id}</span> <span className="soft small">{length(w.lengthM)}</span>
           </button>
         ))}
@@ -134,7 +149,7 @@ export function Walls({ space, start, onClose }: Props) {
           </div>
           <ul className="openings">
             {openings.map((o, i) => {
-              const fault = amiss(wall, i);
+              const fault = amiss(at, i);
               return (
                 // biome-ignore lint/suspicious/noArrayIndexKey: openings have no name; their order is kept
                 <li key={i} className={fault ? "amiss" : undefined}>
@@ -185,13 +200,18 @@ export function Walls({ space, start, onClose }: Props) {
           </div>
         </>
       )}
+      {elsewhere.map((f) => (
+        <p key={f.path} className="caution">
+          {f.message}
+        </p>
+      ))}
       {problem && <p className="hold">{problem}</p>}
     </Modal>
   );
 }
 
 // A wall seen from the room, to scale in itself: what is cut in it, and what cannot be as it is.
-function Elevation({ wall }: { wall: Wall }) {
+function Elevation({ wall, amiss }: { wall: Wall; amiss: (opening: number) => boolean }) {
   const pad = wall.heightM * 0.03;
   return (
     <svg
@@ -210,7 +230,7 @@ function Elevation({ wall }: { wall: Wall }) {
           y={wall.heightM - (o.sillM ?? 0) - o.heightM}
           width={o.widthM}
           height={o.heightM}
-          className={amiss(wall, i) ? "cut amiss" : "cut"}
+          className={amiss(i) ? "cut amiss" : "cut"}
         />
       ))}
     </svg>

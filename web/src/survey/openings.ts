@@ -12,7 +12,6 @@ const usual: Record<Kind, { sillM: number; widthM: number; heightM: number }> = 
 };
 
 const round = (metres: number) => Math.round(metres * 1000) / 1000;
-const slack = 0.001;
 
 /** A new opening of usual size, in the middle of the widest stretch of wall that has none, and no larger than that and the wall. */
 export function placed(wall: Wall, kind: Kind): Opening {
@@ -34,23 +33,3 @@ export function placed(wall: Wall, kind: Kind): Opening {
     heightM: round(Math.min(size.heightM, wall.heightM - sillM)),
   };
 }
-
-/** What is wrong with an opening of a wall, in words; null when nothing is. */
-export function amiss(wall: Wall, index: number): string | null {
-  const all = wall.openings ?? [];
-  const one = all[index];
-  if (!one) return null;
-  if (one.fromLeftM + one.widthM > wall.lengthM + slack || one.fromLeftM < 0) return "reaches beyond the wall's end";
-  if ((one.sillM ?? 0) + one.heightM > wall.heightM + slack) return "is higher than the wall";
-  const over = all.some(
-    (other, i) =>
-      i !== index &&
-      share(one.fromLeftM, one.widthM, other.fromLeftM, other.widthM) &&
-      share(one.sillM ?? 0, one.heightM, other.sillM ?? 0, other.heightM),
-  );
-  return over ? "lies over another" : null;
-}
-
-// Do two stretches share more than a hair?
-const share = (a: number, long: number, b: number, wide: number) =>
-  Math.min(a + long, b + wide) - Math.max(a, b) > slack;
