@@ -66,9 +66,16 @@ public sealed class GroundworkTests
         var chalked = Surface(element, substrate, Powdery, [Coat("alkyd_gloss", 3)], exposure: Exposure.Outside);
         var options = Specify(chalked, 1985).Options;
         Assert.NotEmpty(options);
+
+        // Outside a pressure washer takes the chalk off, to 2 or less (ISO 4628-6, from memory); it is rubbed down all the same.
         Assert.All(
             options,
-            o => Assert.Contains(o.Steps, s => s.Links.Any(l => l.Need == GroundNeeds.PowderBound) && s.Act.Operation.Group is Group.Abrade or Group.Strip)
+            o =>
+            {
+                var off = o.Steps.First(s => s.Links.Any(l => l.Need == GroundNeeds.PowderBound)).Act.Operation;
+                Assert.True(off.Group is Group.Abrade or Group.Strip || off.Id == "cl_pressure_wash", off.Id);
+                Assert.Contains(o.Steps, s => s.Act.Operation.Group is Group.Abrade or Group.Strip);
+            }
         );
         Assert.All(options, o => Assert.DoesNotContain(Ids(o), i => i is "pr_isolate" or "se_stabilise"));
     }

@@ -96,6 +96,28 @@ public sealed class PacingTests
         Assert.InRange(door.AreaM2 / Hours(operation, door), least, most);
     }
 
+    /// <summary>Were only one wash slower on woodwork, the others would be chosen for their pace and not for what they do.</summary>
+    [Theory]
+    [InlineData("cl_sugar_soap")]
+    [InlineData("cl_spirit_wash")]
+    [InlineData("cl_degrease")]
+    [InlineData("cl_nicotine_wash")]
+    [InlineData("cl_mould_wash")]
+    [InlineData("cl_rinse")]
+    [InlineData("cl_solvent_wipe")]
+    [InlineData("dc_neutralise_alk")]
+    [InlineData("cl_pressure_wash")]
+    [InlineData("cl_algae_biocide")]
+    public void Every_wash_is_slower_on_woodwork_than_on_a_wall(string wash)
+    {
+        var operation = Operations.Find(wash)!;
+        Assert.InRange(Pacing.Of(operation, Face.Joinery) / Pacing.Of(operation, Face.Flat), 0.35, 0.75);
+
+        // Bars and railings are no quicker to wash than boards.
+        Assert.Equal(Pacing.Of(operation, Face.Joinery), Pacing.Of(operation, Face.Glazed));
+        Assert.Equal(Pacing.Of(operation, Face.Joinery), Pacing.Of(operation, Face.Openwork));
+    }
+
     [Fact]
     public void A_sander_does_not_reach_into_carving_and_a_paste_does()
     {
