@@ -190,7 +190,7 @@ internal static class FileVerbs
         try
         {
             var info = new FileInfo(path);
-            if (info.Exists && info.Length > 4L * JobFile.LongestText)
+            if (info.Exists && info.Length > 4L * Limits.FileCharacters)
             {
                 Console.Error.WriteLine($"{path}: too large for a job file");
                 return null;

@@ -8,7 +8,7 @@ namespace AllSound.Cli;
 /// <summary>Surfaces and readings out of a job file as a table, and back in.</summary>
 internal static class TableVerbs
 {
-    private sealed record Kind(Func<Job, string> Write, Func<Job, string, (Job? Job, ImmutableArray<Fault> Faults)> Read);
+    private sealed record Kind(Func<Job, string> Write, Func<Job, string, CancellationToken, (Job? Job, ImmutableArray<Fault> Faults)> Read);
 
     private static readonly Dictionary<string, Kind> Kinds = new(StringComparer.Ordinal)
     {
@@ -62,7 +62,7 @@ internal static class TableVerbs
                 return Exit.Usage;
             }
 
-            var (whole, faults) = Kinds[parsed.GetValue(kind)!].Read(job, text);
+            var (whole, faults) = Kinds[parsed.GetValue(kind)!].Read(job, text, CancellationToken.None);
             if (whole is null)
             {
                 foreach (var fault in faults)

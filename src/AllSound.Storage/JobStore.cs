@@ -1,57 +1,33 @@
-using System.Collections.Concurrent;
 using System.Collections.Immutable;
-using System.Data;
-using System.Text.Json;
+using System.Globalization;
 using AllSound.Core.Exchange;
+using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using Dapper;
 using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.Caching.Memory;
 
 namespace AllSound.Storage;
 
-/// <summary>What came of a write.</summary>
-public enum Written
+/// <summary>
+/// Jobs in the database. Every write is a change: one transaction, numbered, with what it replaced kept. A job is held in memory for as
+/// long as its last change is the last; every write goes through <see cref="Change"/>, which sees that the whole job still makes sense.
+/// </summary>
+public sealed partial class JobStore(Database database) : IDisposable
 {
-    /// <summary>Saved.</summary>
-    Saved,
+    // Surfaces held in memory over all jobs; about 10 kB each.
+    private const int MostHeld = 10_000;
 
-    /// <summary>The record is not there.</summary>
-    NotFound,
+    private readonly MemoryCache held = new(new MemoryCacheOptions { SizeLimit = MostHeld, CompactionPercentage = 0.3 });
+    private readonly Lock writing = new();
+    private long writes;
+    private long lastWrite;
 
-    /// <summary>Somebody saved another version meanwhile; nothing was changed.</summary>
-    Stale,
+    /// <summary>How many changes this server has made.</summary>
+    public long Writes => Interlocked.Read(ref writes);
 
-    /// <summary>The id is taken; nothing was changed.</summary>
-    Taken,
-}
-
-/// <summary>A write's outcome with the version that now stands.</summary>
-/// <param name="Outcome">Outcome.</param>
-/// <param name="Version">Version that stands; 0 when there is none.</param>
-public readonly record struct Write(Written Outcome, long Version);
-
-/// <summary>A line in the list of jobs.</summary>
-/// <param name="Id">Id.</param>
-/// <param name="Title">Title.</param>
-/// <param name="Surfaces">How many surfaces.</param>
-public sealed record JobLine(string Id, string Title, long Surfaces);
-
-/// <summary>A job with the version of each record.</summary>
-/// <param name="Job">The job.</param>
-/// <param name="Version">Version of the job's own record.</param>
-/// <param name="Spaces">Versions of spaces, by id.</param>
-/// <param name="Surfaces">Versions of surfaces, by id.</param>
-public sealed record StoredJob(Job Job, long Version, IReadOnlyDictionary<string, long> Spaces, IReadOnlyDictionary<string, long> Surfaces);
-
-/// <summary>Jobs in the database. Each edit is one transaction; a stale one is refused, never merged or lost in silence.</summary>
-public sealed class JobStore(Database database)
-{
-    private const int MostParsed = 50_000;
-
-    // Records are values: what was read of a version once is read for good.
-    private readonly ConcurrentDictionary<(string Table, string Job, string Id, long Version), object> parsed = new();
-
-    private sealed record Row(string Id, string Parent, string Data, long Version);
+    /// <summary>When this server made its last change; the earliest time when it made none.</summary>
+    public DateTimeOffset LastWrite => Writes == 0 ? DateTimeOffset.MinValue : TimeOf(Interlocked.Read(ref lastWrite));
 
     /// <summary>All jobs by title.</summary>
     public IReadOnlyList<JobLine> List()
@@ -59,294 +35,316 @@ public sealed class JobStore(Database database)
         using var db = database.Open();
         return
         [
-            .. db.Query<(string Id, string Data, long Surfaces)>("SELECT id, data, (SELECT COUNT(*) FROM surface s WHERE s.job_id = job.id) FROM job ORDER BY id")
-                .Select(r => new JobLine(r.Id, Read<Job>(r.Data).Title, r.Surfaces)),
+            .. db.Query<(string Id, string Data, long Surfaces, long Revision)>(
+                    """
+                    SELECT r.job_id, r.data, (SELECT COUNT(*) FROM record s WHERE s.job_id = r.job_id AND s.kind = 'surface'), h.revision
+                    FROM record r JOIN head h ON h.job_id = r.job_id WHERE r.kind = 'job'
+                    """
+                )
+                .Select(r => new JobLine(r.Id, JobFile.Parse<Job>(r.Data).Value?.Title ?? r.Id, r.Surfaces, TimeOf(r.Revision)))
+                .OrderBy(j => j.Title, StringComparer.OrdinalIgnoreCase)
+                .ThenBy(j => j.Id, StringComparer.Ordinal),
         ];
     }
 
-    /// <summary>A job, or null.</summary>
+    /// <summary>A job, or null. What of it cannot be read is named in <see cref="StoredJob.Spoilt"/>.</summary>
     public StoredJob? Find(string id)
     {
         using var db = database.Open();
         using var snapshot = db.BeginTransaction(deferred: true);
-        var job = db.QuerySingleOrDefault<Row>("SELECT id AS Id, '' AS Parent, data AS Data, version AS Version FROM job WHERE id = @id", new { id });
-        if (job is null)
+        return Find(db, id);
+    }
+
+    /// <summary>True for a job that is there or was put away: its id is not free.</summary>
+    public bool Knows(string id)
+    {
+        using var db = database.Open();
+        return db.ExecuteScalar<long>("SELECT COUNT(*) FROM head WHERE job_id = @id", new { id }) > 0;
+    }
+
+    /// <inheritdoc/>
+    public void Dispose() => held.Dispose();
+
+    /// <summary>Makes a change to a job: all of it or none.</summary>
+    /// <param name="job">Id of the job.</param>
+    /// <param name="label">What is done, in a few words, for the list of changes.</param>
+    /// <param name="token">Names the change, so that one sent again because its answer was lost is not made twice; null for none.</param>
+    /// <param name="plan">What the job is to be, told from what it is; null when there is none. Called while nobody else writes.</param>
+    public ChangeOutcome Change(string job, string label, string? token, Func<StoredJob?, Plan> plan)
+    {
+        ArgumentNullException.ThrowIfNull(plan);
+        lock (writing)
+        {
+            using var db = database.Open();
+            using var transaction = db.BeginTransaction(System.Data.IsolationLevel.Serializable, deferred: false);
+            var before = Find(db, job);
+            if (token is not null && db.QuerySingleOrDefault<long?>("SELECT version FROM change WHERE job_id = @job AND token = @token", new { job, token }) is { } made)
+            {
+                return new ChangeOutcome(Written.Saved, made, before, [], []);
+            }
+
+            var planned = plan(before);
+            if (planned.Records is not { } records)
+            {
+                return new ChangeOutcome(planned.Refused, planned.Version, before, planned.Faults, planned.Stale);
+            }
+
+            var was = before?.Records ?? RecordSet.Empty;
+            var differences = RecordSet.Differences(was, records).ToArray();
+            var spoilt = (before?.Spoilt ?? []).RemoveAll(s => !planned.Drops.Contains(s.Key));
+            if (differences.Length == 0 && spoilt.IsEmpty && before is not null)
+            {
+                return new ChangeOutcome(Written.Saved, before.Revision, before, [], []);
+            }
+
+            var whole = records.Assemble(job);
+            var faults = Faults(db, before, records, whole, differences, planned.Drops);
+            if (!faults.IsEmpty)
+            {
+                return new ChangeOutcome(Written.Faulty, 0, before, faults, []);
+            }
+
+            var senseless = records.Count == 0 || planned.AsItWas ? [] : JobSense.Added(before?.Job, whole);
+            if (!senseless.IsEmpty)
+            {
+                return new ChangeOutcome(Written.Faulty, 0, before, [], [])
+                {
+                    Senseless = [.. senseless.Select(f => (JobSense.Locate(whole, f), f.Message)).Select(x => (x.Item1.Key, x.Item1.Path, x.Message))],
+                };
+            }
+
+            if (TooLarge(before, records) is { } large)
+            {
+                return new ChangeOutcome(Written.Faulty, 0, before, [large], []);
+            }
+
+            var version = Next(db);
+            db.Execute(
+                "INSERT INTO change (version, job_id, at, label, token) VALUES (@version, @job, @at, @label, @token)",
+                new
+                {
+                    version,
+                    job,
+                    at = TimeOf(version).ToString("yyyy-MM-ddTHH:mm:ss.fffZ", CultureInfo.InvariantCulture),
+                    label,
+                    token,
+                }
+            );
+            foreach (var key in differences.Select(d => d.Key).Union(spoilt.Select(s => s.Key)))
+            {
+                Supersede(db, job, key, version);
+            }
+
+            foreach (var record in differences.Select(d => d.After).OfType<StoredRecord>())
+            {
+                Insert(db, job, record, version);
+            }
+
+            var changes = 1 + db.ExecuteScalar<long>("SELECT COALESCE((SELECT changes FROM head WHERE job_id = @job), 0)", new { job });
+            db.Execute(
+                "INSERT OR REPLACE INTO head (job_id, revision, changes) VALUES (@job, @version, @changes)",
+                new
+                {
+                    job,
+                    version,
+                    changes,
+                }
+            );
+            transaction.Commit();
+            Interlocked.Increment(ref writes);
+            lastWrite = version;
+            var left = (before?.Spoilt ?? []).RemoveRange(spoilt);
+            var after = records.Count == 0 && left.IsEmpty ? null : new StoredJob(whole, records.Stamp(was, version), version, changes, left);
+            Hold(job, after);
+            return new ChangeOutcome(Written.Saved, version, after, [], []);
+        }
+    }
+
+    private StoredJob? Find(SqliteConnection db, string id)
+    {
+        var head = db.QuerySingleOrDefault<(long Revision, long Changes)?>("SELECT revision, changes FROM head WHERE job_id = @id", new { id });
+        if (head is not { } h)
         {
             return null;
         }
 
-        var buildings = Rows(db, "SELECT id AS Id, job_id AS Parent, data AS Data, version AS Version FROM building WHERE job_id = @id ORDER BY position, id", id);
-        var spaces = Rows(db, "SELECT id AS Id, building_id AS Parent, data AS Data, version AS Version FROM space WHERE job_id = @id ORDER BY position, id", id);
-        var surfaces = Rows(db, "SELECT id AS Id, space_id AS Parent, data AS Data, version AS Version FROM surface WHERE job_id = @id ORDER BY position, id", id);
-        var bySpace = surfaces.ToLookup(r => r.Parent, r => Known<Surface>("surface", id, r));
-        var byBuilding = spaces.ToLookup(r => r.Parent, r => Known<Space>("space", id, r) with { Surfaces = [.. bySpace[r.Id]] });
-        var whole = Read<Job>(job.Data) with { Buildings = [.. buildings.Select(r => Read<Building>(r.Data) with { Spaces = [.. byBuilding[r.Id]] })] };
-        return new StoredJob(
-            whole,
-            job.Version,
-            spaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal),
-            surfaces.ToDictionary(r => r.Id, r => r.Version, StringComparer.Ordinal)
-        );
-    }
-
-    /// <summary>Puts a whole job in.</summary>
-    /// <param name="job">The job; validate it first.</param>
-    /// <param name="replace">Replaces a job of the same id instead of refusing.</param>
-    public Write Import(Job job, bool replace)
-    {
-        ArgumentNullException.ThrowIfNull(job);
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        var known = db.QuerySingleOrDefault<long?>("SELECT version FROM job WHERE id = @Id", new { job.Id });
-        if (known is { } version && !replace)
+        if (held.TryGetValue(id, out StoredJob? known) && known is not null && known.Revision == h.Revision)
         {
-            return new Write(Written.Taken, version);
+            return known;
         }
 
-        // Versions go on from the old ones, so that an edit begun on the old job stays stale.
-        var next =
-            1
-            + Math.Max(
-                known ?? 0,
-                db.ExecuteScalar<long?>(
-                    "SELECT MAX(v) FROM (SELECT MAX(version) v FROM surface WHERE job_id = @Id UNION ALL SELECT MAX(version) FROM space WHERE job_id = @Id)",
-                    new { job.Id }
-                ) ?? 0
-            );
-        db.Execute("DELETE FROM job WHERE id = @Id", new { job.Id });
+        var spoilt = ImmutableArray.CreateBuilder<SpoiltRecord>();
+        var records = new List<StoredRecord>();
+        foreach (var row in db.Query<RecordRow>(RecordRow.Select + " FROM record WHERE job_id = @id", new { id }))
+        {
+            var (record, why) = row.Read();
+            if (record is not null)
+            {
+                records.Add(record);
+                continue;
+            }
+
+            spoilt.Add(new SpoiltRecord(row.Key, why!, Earlier(db, id, row.Key)?.Version));
+            if (Placeholder(row) is { } stand)
+            {
+                records.Add(stand);
+            }
+        }
+
+        if (records.Count == 0 && spoilt.Count == 0)
+        {
+            return null;
+        }
+
+        var job = StoredJob.Of(id, RecordSet.From(records), h.Revision, h.Changes, spoilt.ToImmutable());
+        Hold(id, job);
+        return job;
+    }
+
+    // A building or a room that cannot be read still shows what is in it.
+    private static StoredRecord? Placeholder(RecordRow row) =>
+        row.Key.Kind switch
+        {
+            RecordKind.Building => new(
+                row.Key,
+                row.Parent,
+                row.Position,
+                new Building
+                {
+                    Id = row.Id,
+                    Title = row.Id,
+                    Spaces = [],
+                },
+                row.Version
+            ),
+            RecordKind.Space => new(
+                row.Key,
+                row.Parent,
+                row.Position,
+                new Space
+                {
+                    Id = row.Id,
+                    Title = row.Id,
+                    Surfaces = [],
+                },
+                row.Version
+            ),
+            _ => null,
+        };
+
+    private static ImmutableArray<Fault> Faults(
+        SqliteConnection db,
+        StoredJob? before,
+        RecordSet records,
+        Job whole,
+        (RecordKey Key, StoredRecord? Before, StoredRecord? After)[] differences,
+        ImmutableArray<RecordKey> drops
+    )
+    {
+        if (records.Count == 0)
+        {
+            return [];
+        }
+
+        foreach (var (key, _, _) in differences)
+        {
+            if (before is not null && before.Spoilt.Any(s => s.Key == key) && !drops.Contains(key))
+            {
+                return [new Fault("$", $"the {RecordRow.NameOf(key.Kind)} '{key.Id}' cannot be read; bring back an earlier version of it first")];
+            }
+        }
+
+        foreach (var photo in differences.Where(d => d is { Key.Kind: RecordKind.Photo, After: not null }).Select(d => d.Key.Id))
+        {
+            if (db.ExecuteScalar<long>("SELECT COUNT(*) FROM picture WHERE job_id = @job AND id = @photo", new { job = whole.Id, photo }) == 0)
+            {
+                return [new Fault("$", $"there is no picture '{photo}'")];
+            }
+        }
+
+        if (records.Find(RecordKind.Job, whole.Id) is null && before?.Spoilt.Any(s => s.Key.Kind is RecordKind.Job) != true)
+        {
+            return [new Fault("$", "a job cannot be without its own record")];
+        }
+
+        foreach (var surface in differences.Where(d => d is { Key.Kind: RecordKind.Photo, Before: null }).Select(d => d.After!.Parent).Distinct(StringComparer.Ordinal))
+        {
+            if (records.Children(RecordKind.Photo, surface).Count() > Limits.Photos)
+            {
+                return [new Fault("$", $"a surface has {Limits.Photos} photos at most")];
+            }
+        }
+
+        return [];
+    }
+
+    // A job that is too large already may become smaller.
+    private static Fault? TooLarge(StoredJob? before, RecordSet records)
+    {
+        var size = records.All.Sum(r => (long)SizeOf(r));
+        return size > Limits.JobCharacters && size > (before?.Records.All.Sum(r => (long)SizeOf(r)) ?? 0)
+            ? new Fault("$", $"the job would hold {size} characters; {Limits.JobCharacters} are the most")
+            : null;
+    }
+
+    private static readonly System.Runtime.CompilerServices.ConditionalWeakTable<object, StrongSize> Sizes = [];
+
+    private sealed record StrongSize(int Characters);
+
+    private static int SizeOf(StoredRecord record) => Sizes.GetValue(record.Value, v => new StrongSize(RecordRow.Text(v).Length)).Characters;
+
+    private void Hold(string id, StoredJob? job)
+    {
+        if (job is null)
+        {
+            held.Remove(id);
+        }
+        else
+        {
+            held.Set(id, job, new MemoryCacheEntryOptions { Size = Math.Clamp(job.Records.Count, 1, MostHeld), Priority = CacheItemPriority.Normal });
+        }
+    }
+
+    // The time in milliseconds, or one more than the last: never the same twice, not even after an older copy was put back.
+    private static long Next(SqliteConnection db)
+    {
+        var now = TimeProvider.System.GetUtcNow().ToUnixTimeMilliseconds();
+        return db.QuerySingle<long>("UPDATE clock SET last = MAX(last + 1, @now) RETURNING last", new { now });
+    }
+
+    private static DateTimeOffset TimeOf(long version) => DateTimeOffset.FromUnixTimeMilliseconds(version);
+
+    private static void Supersede(SqliteConnection db, string job, RecordKey key, long version)
+    {
+        var row = new
+        {
+            job,
+            kind = RecordRow.NameOf(key.Kind),
+            key.Id,
+            version,
+        };
         db.Execute(
-            "INSERT INTO job (id, data, version) VALUES (@Id, @Data, @next)",
-            new
-            {
-                job.Id,
-                Data = Text(job with { Buildings = [] }),
-                next,
-            }
+            """
+            INSERT INTO superseded (until, job_id, kind, id, parent, position, data, version)
+            SELECT @version, job_id, kind, id, parent, position, data, version FROM record WHERE job_id = @job AND kind = @kind AND id = @Id
+            """,
+            row
         );
-        var surfacePosition = 0;
-        for (var b = 0; b < job.Buildings.Length; b++)
-        {
-            var building = job.Buildings[b];
-            db.Execute(
-                "INSERT INTO building (job_id, id, position, data, version) VALUES (@Job, @Id, @b, @Data, @next)",
-                new
-                {
-                    Job = job.Id,
-                    building.Id,
-                    b,
-                    Data = Text(building with { Spaces = [] }),
-                    next,
-                }
-            );
-            for (var s = 0; s < building.Spaces.Length; s++)
-            {
-                var space = building.Spaces[s];
-                InsertSpace(db, job.Id, building.Id, space, s, next);
-                foreach (var surface in space.Surfaces)
-                {
-                    InsertSurface(db, job.Id, space.Id, surface, surfacePosition++, next);
-                }
-            }
-        }
-
-        transaction.Commit();
-        return new Write(Written.Saved, next);
+        db.Execute("DELETE FROM record WHERE job_id = @job AND kind = @kind AND id = @Id", row);
     }
 
-    /// <summary>Changes a job's own record; its buildings, spaces and surfaces are records of their own.</summary>
-    public Write SaveJob(Job job, long version)
-    {
-        ArgumentNullException.ThrowIfNull(job);
-        using var db = database.Open();
-        var data = Text(job with { Buildings = [] });
-        var changed = db.Execute(
-            "UPDATE job SET data = @data, version = version + 1 WHERE id = @Id AND version = @version",
-            new
-            {
-                job.Id,
-                data,
-                version,
-            }
-        );
-        var known = db.QuerySingleOrDefault<long?>("SELECT version FROM job WHERE id = @Id", new { job.Id });
-        return changed > 0 ? new Write(Written.Saved, version + 1) : new Write(known is null ? Written.NotFound : Written.Stale, known ?? 0);
-    }
-
-    /// <summary>Adds a space to a building.</summary>
-    public Write AddSpace(string job, string building, Space space)
-    {
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        if (db.ExecuteScalar<long>("SELECT COUNT(*) FROM building WHERE job_id = @job AND id = @building", new { job, building }) == 0)
-        {
-            return new Write(Written.NotFound, 0);
-        }
-
-        if (db.QuerySingleOrDefault<long?>("SELECT version FROM space WHERE job_id = @job AND id = @Id", new { job, space.Id }) is { } version)
-        {
-            return new Write(Written.Taken, version);
-        }
-
-        var position = db.ExecuteScalar<int>("SELECT COALESCE(MAX(position), -1) + 1 FROM space WHERE job_id = @job AND building_id = @building", new { job, building });
-        InsertSpace(db, job, building, space, position, 1);
-        transaction.Commit();
-        return new Write(Written.Saved, 1);
-    }
-
-    /// <summary>Changes a space's title, kind and walls; its surfaces are records of their own.</summary>
-    public Write SaveSpace(string job, Space space, long version) => Update("space", job, space.Id, Text(space with { Surfaces = [] }), version);
-
-    /// <summary>Adds a surface to a space.</summary>
-    public Write AddSurface(string job, string space, Surface surface)
-    {
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        if (db.ExecuteScalar<long>("SELECT COUNT(*) FROM space WHERE job_id = @job AND id = @space", new { job, space }) == 0)
-        {
-            return new Write(Written.NotFound, 0);
-        }
-
-        if (db.QuerySingleOrDefault<long?>("SELECT version FROM surface WHERE job_id = @job AND id = @Id", new { job, surface.Id }) is { } version)
-        {
-            return new Write(Written.Taken, version);
-        }
-
-        var position = db.ExecuteScalar<int>("SELECT COALESCE(MAX(position), -1) + 1 FROM surface WHERE job_id = @job", new { job });
-        InsertSurface(db, job, space, surface, position, 1);
-        transaction.Commit();
-        return new Write(Written.Saved, 1);
-    }
-
-    /// <summary>Changes a surface.</summary>
-    public Write SaveSurface(string job, Surface surface, long version) => Update("surface", job, surface.Id, Text(surface), version);
-
-    /// <summary>Saves every surface of a job that differs from what was read, all or none.</summary>
-    /// <param name="read">The job as it was read; a surface that changed since makes the whole write stale.</param>
-    /// <param name="job">The job with its surfaces changed and added.</param>
-    public Write SaveSurfaces(StoredJob read, Job job)
-    {
-        ArgumentNullException.ThrowIfNull(read);
-        ArgumentNullException.ThrowIfNull(job);
-        var before = read.Job.Surfaces().ToDictionary(x => x.Surface.Id, x => Text(x.Surface), StringComparer.Ordinal);
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        var latest = 0L;
-        foreach (var (_, space, surface) in job.Surfaces())
-        {
-            var data = Text(surface);
-            if (!before.TryGetValue(surface.Id, out var old))
-            {
-                var position = db.ExecuteScalar<int>("SELECT COALESCE(MAX(position), -1) + 1 FROM surface WHERE job_id = @Id", new { job.Id });
-                InsertSurface(db, job.Id, space.Id, surface, position, 1);
-                latest = Math.Max(latest, 1);
-            }
-            else if (old != data)
-            {
-                var version = read.Surfaces[surface.Id];
-                var changed = db.Execute(
-                    "UPDATE surface SET data = @data, version = version + 1 WHERE job_id = @Job AND id = @Id AND version = @version",
-                    new
-                    {
-                        Job = job.Id,
-                        surface.Id,
-                        data,
-                        version,
-                    }
-                );
-                if (changed == 0)
-                {
-                    return new Write(Written.Stale, version);
-                }
-
-                latest = Math.Max(latest, version + 1);
-            }
-        }
-
-        transaction.Commit();
-        return new Write(Written.Saved, latest);
-    }
-
-    /// <summary>Takes a surface away.</summary>
-    public Write DeleteSurface(string job, string surface, long version)
-    {
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        var known = db.QuerySingleOrDefault<long?>("SELECT version FROM surface WHERE job_id = @job AND id = @surface", new { job, surface });
-        if (known != version)
-        {
-            return new Write(known is null ? Written.NotFound : Written.Stale, known ?? 0);
-        }
-
-        db.Execute("DELETE FROM surface WHERE job_id = @job AND id = @surface", new { job, surface });
-        transaction.Commit();
-        return new Write(Written.Saved, version);
-    }
-
-    private Write Update(string table, string job, string id, string data, long version)
-    {
-        using var db = database.Open();
-        using var transaction = db.BeginTransaction();
-        var known = db.QuerySingleOrDefault<long?>($"SELECT version FROM {table} WHERE job_id = @job AND id = @id", new { job, id });
-        if (known != version)
-        {
-            return new Write(known is null ? Written.NotFound : Written.Stale, known ?? 0);
-        }
-
+    private static void Insert(SqliteConnection db, string job, StoredRecord record, long version) =>
         db.Execute(
-            $"UPDATE {table} SET data = @data, version = version + 1 WHERE job_id = @job AND id = @id",
+            "INSERT INTO record (job_id, kind, id, parent, position, data, version) VALUES (@job, @kind, @Id, @Parent, @Position, @Data, @version)",
             new
             {
                 job,
-                id,
-                data,
-            }
-        );
-        transaction.Commit();
-        return new Write(Written.Saved, version + 1);
-    }
-
-    private static void InsertSpace(SqliteConnection db, string job, string building, Space space, int position, long version) =>
-        db.Execute(
-            "INSERT INTO space (job_id, id, building_id, position, data, version) VALUES (@job, @Id, @building, @position, @Data, @version)",
-            new
-            {
-                job,
-                space.Id,
-                building,
-                position,
-                Data = Text(space with { Surfaces = [] }),
+                kind = RecordRow.NameOf(record.Key.Kind),
+                record.Key.Id,
+                record.Parent,
+                record.Position,
+                Data = RecordRow.Text(record.Value),
                 version,
             }
         );
-
-    private static void InsertSurface(SqliteConnection db, string job, string space, Surface surface, int position, long version) =>
-        db.Execute(
-            "INSERT INTO surface (job_id, id, space_id, position, data, version) VALUES (@job, @Id, @space, @position, @Data, @version)",
-            new
-            {
-                job,
-                surface.Id,
-                space,
-                position,
-                Data = Text(surface),
-                version,
-            }
-        );
-
-    private T Known<T>(string table, string job, Row row)
-        where T : class
-    {
-        if (parsed.Count > MostParsed)
-        {
-            parsed.Clear();
-        }
-
-        return (T)parsed.GetOrAdd((table, job, row.Id, row.Version), _ => Read<T>(row.Data));
-    }
-
-    private static List<Row> Rows(IDbConnection db, string sql, string id) => [.. db.Query<Row>(sql, new { id })];
-
-    private static string Text<T>(T value) => JsonSerializer.Serialize(value, JobFile.Options);
-
-    private static T Read<T>(string text) => JsonSerializer.Deserialize<T>(text, JobFile.Options)!;
 }

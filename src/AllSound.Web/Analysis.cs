@@ -4,51 +4,54 @@ using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
+using AllSound.Core.Records;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Storage;
+using Microsoft.Extensions.Caching.Memory;
 
 namespace AllSound.Web;
 
-/// <summary>Runs the core on stored records and keeps what it found for as long as the records do not change.</summary>
-internal sealed class Analysis
+/// <summary>
+/// Runs the core on stored records and keeps what it found. What an answer may depend on is told by <see cref="AnswerScope"/>; the answer is
+/// kept under the versions of just that, so it is found again only for the same records.
+/// </summary>
+internal sealed class Analysis : IDisposable
 {
-    private const int Most = 20_000;
-    private readonly ConcurrentDictionary<Key, Specified> specified = new();
-    private readonly ConcurrentDictionary<Key, ImmutableArray<CheckReport>> weighed = new();
+    // A specification with its options is about 40 kB, the checks of a surface 4 kB, a line of the list 1 kB.
+    private readonly Kept<Specified> specified = new(2_000);
+    private readonly Kept<ImmutableArray<CheckReport>> weighed = new(6_000);
+    private readonly Kept<SurfaceLine> lines = new(20_000);
 
-    private sealed record Key(string Job, long JobVersion, string Space, long SpaceVersion, string Surface, long SurfaceVersion);
+    /// <summary>What an answer for a surface was found from: versions are never used twice, so equal keys are equal records.</summary>
+    private readonly record struct Key(long Job, long Building, long Space, long Surface, string Neighbours);
+
+    public void Dispose()
+    {
+        specified.Dispose();
+        weighed.Dispose();
+        lines.Dispose();
+    }
 
     /// <summary>What is specified for a surface of a stored job.</summary>
     public Specified Specify(StoredJob stored, Building building, Space space, Surface surface)
     {
-        if (specified.Count > Most)
-        {
-            specified.Clear();
-        }
-
-        return specified.GetOrAdd(Of(stored, space, surface), _ => Specifier.Specify(stored.Job, building, space, surface));
+        var (key, scope) = Of(stored, building, space, surface);
+        return Specify(key, scope);
     }
 
     /// <summary>The next checks for a surface of a stored job.</summary>
     public ImmutableArray<CheckReport> Checks(StoredJob stored, Building building, Space space, Surface surface)
     {
-        if (weighed.Count > Most)
-        {
-            weighed.Clear();
-        }
-
-        return weighed.GetOrAdd(
-            Of(stored, space, surface),
-            _ => Reporting.Diagnose(stored.Job, building, space, surface, Specify(stored, building, space, surface)).Checks
-        );
+        var (key, scope) = Of(stored, building, space, surface);
+        return weighed.Get(key, () => Reporting.Diagnose(scope.Job, scope.Building, scope.Space, scope.Surface, Specify(key, scope)).Checks);
     }
 
     /// <summary>
     /// The next checks for a whole job, each with the surfaces that it would change. Weighs what it can within the
     /// patience given and says how far it came; what was weighed is kept, so that asking again goes on from there.
     /// </summary>
-    public JobChecks Checks(StoredJob stored, TimeSpan patience)
+    public JobChecks Checks(StoredJob stored, TimeSpan patience, CancellationToken cancel)
     {
         var places = stored.Job.Surfaces().ToArray();
         var until = TimeProvider.System.GetTimestamp();
@@ -56,10 +59,10 @@ internal sealed class Analysis
         var done = 0;
         Parallel.ForEach(
             places,
-            new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount },
+            new ParallelOptions { MaxDegreeOfParallelism = Environment.ProcessorCount, CancellationToken = cancel },
             place =>
             {
-                var known = weighed.ContainsKey(Of(stored, place.Space, place.Surface));
+                var known = weighed.Has(Of(stored, place.Building, place.Space, place.Surface).Key);
                 if (!known && TimeProvider.System.GetElapsedTime(until) > patience)
                 {
                     return;
@@ -95,22 +98,21 @@ internal sealed class Analysis
         );
     }
 
-    private static Key Of(StoredJob stored, Space space, Surface surface) =>
-        new(stored.Job.Id, stored.Version, space.Id, stored.Spaces[space.Id], surface.Id, stored.Surfaces[surface.Id]);
-
     /// <summary>Everything about one surface.</summary>
     public SurfaceView View(StoredJob stored, Building building, Space space, Surface surface)
     {
-        var found = Specify(stored, building, space, surface);
-        var measured = Geometry.Measure(space, surface);
-        var report = Reporting.Report(stored.Job, surface, found, why: false);
-        var diagnosis = Reporting.Findings(stored.Job, surface, found);
+        var (key, scope) = Of(stored, building, space, surface);
+        var found = Specify(key, scope);
+        var measured = Geometry.Measure(scope.Space, surface);
+        var report = Reporting.Report(scope.Job, surface, found, why: false);
+        var diagnosis = Reporting.Findings(scope.Job, surface, found);
         return new SurfaceView(
             stored.Job.Id,
             space.Id,
             space.Title,
             surface,
-            stored.Surfaces[surface.Id],
+            stored.VersionOf(RecordKind.Surface, surface.Id),
+            stored.Revision,
             Math.Round(measured.AreaM2, 2),
             Math.Round(measured.LengthM, 2),
             measured.How,
@@ -120,13 +122,13 @@ internal sealed class Analysis
             report,
             Takeoff.Chosen(surface, found)?.Id,
             Section.Of(surface, found),
-            Reporting.Audit(stored.Job, building, space, surface),
+            Reporting.Audit(scope.Job, scope.Building, scope.Space, surface),
             [
                 .. found
                     .Appraised.Resolutions.Where(r => r.How != Resolved.Inferred && !r.AtAGlance)
                     .Select(r => new UnknownView(r.Facet.Name, r.Facet.Title, r.How.ToString().ToLowerInvariant(), r.Why, r.Check)),
             ],
-            [.. Doubts.Of(space, surface).Select(d => new DoubtView(d.Path, d.Says, d.Meant))],
+            [.. Doubts.Of(scope.Space, surface).Select(d => new DoubtView(d.Path, d.Says, d.Meant))],
             [.. surface.Signs.Select(s => Observations.Grade(s)?.Name)],
             Observations.Of(surface)
         );
@@ -136,42 +138,66 @@ internal sealed class Analysis
     public JobView View(StoredJob stored) =>
         new(
             stored.Job.Id,
-            stored.Job.Title,
-            stored.Job.Jurisdiction,
-            stored.Job.Rates,
-            stored.Job.Judgements,
-            stored.Job.Products,
-            stored.Job.HouseRules,
-            stored.Job.Trials,
+            stored.Job with
+            {
+                Buildings = [],
+            },
             stored.Version,
+            stored.Revision,
             [
                 .. stored.Job.Buildings.Select(b => new BuildingView(
-                    b.Id,
-                    b.Title,
-                    b.Built,
+                    b with
+                    {
+                        Spaces = [],
+                    },
+                    stored.VersionOf(RecordKind.Building, b.Id),
                     [
                         .. b.Spaces.Select(s => new SpaceView(
                             s with
                             {
                                 Surfaces = [],
                             },
-                            stored.Spaces[s.Id],
+                            stored.VersionOf(RecordKind.Space, s.Id),
                             Unfolding.Unfold(s),
                             [.. s.Surfaces.AsParallel().AsOrdered().Select(f => Line(stored, b, s, f))]
                         )),
                     ]
                 )),
-            ]
+            ],
+            [.. stored.Spoilt.Select(s => new SpoiltView(s.Key.Kind, s.Key.Id, s.Why, s.Earlier is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null))]
         );
 
     /// <summary>Specifications of all surfaces, by id.</summary>
     public ImmutableDictionary<string, Specified> SpecifyAll(StoredJob stored) =>
         stored.Job.Surfaces().ToImmutableDictionary(x => x.Surface.Id, x => Specify(stored, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
 
+    private static (Key Key, AnswerScope Scope) Of(StoredJob stored, Building building, Space space, Surface surface)
+    {
+        var scope = AnswerScope.Of(stored.Job, building, space, surface);
+        return (
+            new Key(
+                stored.Version,
+                stored.VersionOf(RecordKind.Building, building.Id),
+                stored.VersionOf(RecordKind.Space, space.Id),
+                stored.VersionOf(RecordKind.Surface, surface.Id),
+                string.Join(',', scope.Space.Surfaces.Select(s => $"{s.Id}:{stored.VersionOf(RecordKind.Surface, s.Id)}"))
+            ),
+            scope
+        );
+    }
+
+    private Specified Specify(Key key, AnswerScope scope) => specified.Get(key, () => Specifier.Specify(scope.Job, scope.Building, scope.Space, scope.Surface));
+
     private SurfaceLine Line(StoredJob stored, Building building, Space space, Surface surface)
     {
-        var found = Specify(stored, building, space, surface);
-        var measured = Geometry.Measure(space, surface);
+        var (key, scope) = Of(stored, building, space, surface);
+        return lines.Get(key, () => Line(Specify(key, scope), scope)) with { Version = stored.VersionOf(RecordKind.Surface, surface.Id) };
+    }
+
+    private static SurfaceLine Line(Specified found, AnswerScope scope)
+    {
+        var surface = scope.Surface;
+        var measured = Geometry.Measure(scope.Space, surface);
         var chosen = Takeoff.Chosen(surface, found);
         var headline =
             chosen?.Name
@@ -183,11 +209,34 @@ internal sealed class Analysis
             surface.Id,
             surface.Title,
             surface.Element,
+            0,
             Section.VerdictOf(found),
             headline,
             Math.Round(measured.AreaM2, 2),
             Math.Round(measured.LengthM, 2),
             lead
         );
+    }
+
+    /// <summary>Answers kept up to a number; the least asked for go first.</summary>
+    private sealed class Kept<T>(int most) : IDisposable
+    {
+        private readonly MemoryCache cache = new(new MemoryCacheOptions { SizeLimit = most, CompactionPercentage = 0.2 });
+
+        public bool Has(Key key) => cache.TryGetValue(key, out _);
+
+        public T Get(Key key, Func<T> find)
+        {
+            if (cache.TryGetValue(key, out T? known) && known is not null)
+            {
+                return known;
+            }
+
+            var found = find();
+            cache.Set(key, found, new MemoryCacheEntryOptions { Size = 1 });
+            return found;
+        }
+
+        public void Dispose() => cache.Dispose();
     }
 }

@@ -4,6 +4,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Storage;
 
 namespace AllSound.Web;
 
@@ -90,6 +91,18 @@ internal static class CatalogueEndpoints
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/catalogue", () => Everything).WithTags("catalogue").WithName("getCatalogue");
-        routes.MapGet("/api/health", () => Results.Ok(new { status = "sound" })).ExcludeFromDescription();
+        routes
+            .MapGet(
+                "/api/health",
+                (Database database) =>
+                    Results.Json(
+                        new HealthView(database.Health.Writable ? "sound" : "reading only", database.Health.Says),
+                        statusCode: database.Health.Writable ? StatusCodes.Status200OK : StatusCodes.Status503ServiceUnavailable
+                    )
+            )
+            .Produces<HealthView>()
+            .Produces<HealthView>(503)
+            .WithTags("catalogue")
+            .WithName("getHealth");
     }
 }

@@ -1,35 +1,57 @@
 using System.Collections.Immutable;
+using System.ComponentModel.DataAnnotations;
+using System.Text.Json.Nodes;
 using AllSound.Core.Exchange;
+using AllSound.Core.Records;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Web;
 
-/// <summary>A line in the list of jobs.</summary>
-internal sealed record JobSummary(string Id, string Title, long Surfaces);
+/// <summary>Whether what is recorded can be saved, and if not, why.</summary>
+internal sealed record HealthView(string Status, string Says);
 
-/// <summary>A job with its spaces and the state of every surface.</summary>
-internal sealed record JobView(
-    string Id,
-    string Title,
-    Jurisdiction Jurisdiction,
-    Rates Rates,
-    ImmutableArray<Judgement> Judgements,
-    ImmutableArray<Core.Materials.OwnProduct> Products,
-    ImmutableDictionary<string, string> HouseRules,
-    ImmutableArray<TrialPatch> Trials,
-    long Version,
-    ImmutableArray<BuildingView> Buildings
-);
+/// <summary>A line in the list of jobs.</summary>
+internal sealed record JobSummary(string Id, string Title, long Surfaces, DateTimeOffset Touched);
+
+/// <summary>A job to be begun.</summary>
+internal sealed record NewJob
+{
+    public required string Title { get; init; }
+
+    public Jurisdiction Jurisdiction { get; init; } = Jurisdiction.GB;
+
+    /// <summary>Title of its first building; left out: that of the job.</summary>
+    public string? Building { get; init; }
+
+    /// <summary>Year that was built, or null when unknown.</summary>
+    public int? Built { get; init; }
+}
+
+/// <summary>A job with its spaces and the state of every surface. The records hold nothing of what belongs to them.</summary>
+internal sealed record JobView(string Id, Job Job, long Version, long Revision, ImmutableArray<BuildingView> Buildings, ImmutableArray<SpoiltView> Spoilt);
+
+/// <summary>A record that is there and cannot be read, and from when the last version is that can.</summary>
+internal sealed record SpoiltView(RecordKind Kind, string Id, string Why, DateTimeOffset? Earlier);
 
 /// <summary>A building.</summary>
-internal sealed record BuildingView(string Id, string Title, int? Built, ImmutableArray<SpaceView> Spaces);
+internal sealed record BuildingView(Building Building, long Version, ImmutableArray<SpaceView> Spaces);
 
 /// <summary>A space with its drawing. Its record holds no surfaces: they have versions of their own.</summary>
 internal sealed record SpaceView(Space Space, long Version, Unfolded Unfolded, ImmutableArray<SurfaceLine> Surfaces);
 
 /// <summary>A surface in a list: what it is and how it stands.</summary>
-internal sealed record SurfaceLine(string Id, string Title, Element Element, Verdict Verdict, string Headline, double AreaM2, double LengthM, bool LeadPresumed);
+internal sealed record SurfaceLine(
+    string Id,
+    string Title,
+    Element Element,
+    long Version,
+    Verdict Verdict,
+    string Headline,
+    double AreaM2,
+    double LengthM,
+    bool LeadPresumed
+);
 
 /// <summary>A surface and everything reasoned about it.</summary>
 internal sealed record SurfaceView(
@@ -38,6 +60,7 @@ internal sealed record SurfaceView(
     string SpaceTitle,
     Surface Surface,
     long Version,
+    long Revision,
     double AreaM2,
     double LengthM,
     string Measured,
@@ -69,6 +92,9 @@ internal sealed record CopyRequest(ImmutableArray<CopyTarget> Targets, bool Only
 /// <summary>What copying would do, or did, to one surface.</summary>
 internal sealed record CopyResult(string Id, string Title, long Version, bool Saved, ImmutableArray<string> Differences, string? Problem);
 
+/// <summary>What copying would do, or did, to each surface, and the number of the change; null when nothing was copied.</summary>
+internal sealed record CopyAnswer(long? Change, ImmutableArray<CopyResult> Results);
+
 /// <summary>A check that would change the work on some surfaces of a job.</summary>
 internal sealed record JobCheck(string Check, string Title, double Minutes, bool Gate, double Value, ImmutableArray<string> Surfaces, ImmutableArray<string> WouldChange);
 
@@ -90,8 +116,44 @@ internal sealed record EvidenceChoice(string Sign, string Title, double IfCause,
 /// <summary>A cause with its numbers as given.</summary>
 internal sealed record CauseChoice(string Id, string Title, ImmutableArray<double> Weights, ImmutableArray<EvidenceChoice> Evidence);
 
-/// <summary>What was saved.</summary>
+/// <summary>What was saved, and the number of the change, which is the version of every record in it.</summary>
 internal sealed record Saved(string Id, long Version);
+
+/// <summary>An edit of any records of a job, made as a whole or not at all.</summary>
+internal sealed record ChangeRequest
+{
+    /// <summary>Names the edit, so that one sent again because its answer was lost is not made twice.</summary>
+    [MaxLength(60)]
+    public string? Token { get; init; }
+
+    /// <summary>What is done, in a few words.</summary>
+    public required string Label { get; init; }
+
+    /// <summary>The records.</summary>
+    [MaxLength(RecordEdits.Most)]
+    public required ImmutableArray<RecordEdit> Items { get; init; }
+
+    /// <summary>Id of a surface whose view is wanted with the answer.</summary>
+    public string? Show { get; init; }
+}
+
+/// <summary>A change that was made, with the view that was asked for.</summary>
+internal sealed record ChangeMade(long Version, SurfaceView? View);
+
+/// <summary>A record as it stands, for whoever was behind.</summary>
+internal sealed record StandingRecord(RecordKind Kind, string Id, long Version, string? Parent, JsonNode? Value);
+
+/// <summary>A change with what it did.</summary>
+internal sealed record ChangeView(long Version, DateTimeOffset At, string Label, ImmutableArray<ChangedView> Items);
+
+/// <summary>One record in a change.</summary>
+internal sealed record ChangedView(RecordKind Kind, string Id, string Parent, string? ParentBefore, long Position, JsonNode? Before, JsonNode? After);
+
+/// <summary>Something put away, that can be brought back until a day.</summary>
+internal sealed record PutAwayView(string Job, long Change, string Label, ImmutableArray<string> Titles, int Records, DateTimeOffset At, DateTimeOffset Until);
+
+/// <summary>A photo of a surface.</summary>
+internal sealed record PhotoView(string Id, string SurfaceId, long Version, Photo Photo);
 
 /// <summary>One entry of a list that the interface offers.</summary>
 internal sealed record Choice(string Id, string Title, string Note);

@@ -20,7 +20,7 @@ internal sealed record InstrumentAnswer<T>(T? Value, string? Problem, int Status
 internal sealed record TakenReading(string Check, double Value, string Unit, string Instrument, DateTime At);
 
 /// <summary>A request to read.</summary>
-internal sealed record ReadRequest(string? Place, string? Species);
+internal sealed record ReadRequest(string? Place = null, string? Species = null);
 
 /// <summary>
 /// Talks to an instrument service in lines of JSON over a loopback stream. The service is not trusted: it may be gone,

@@ -1,12 +1,13 @@
 using System.Collections.Immutable;
 using System.Text;
 using AllSound.Core.Exchange;
+using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using AllSound.Storage;
 
 namespace AllSound.Web;
 
-/// <summary>Jobs, spaces, quantities, import and export.</summary>
+/// <summary>Jobs, spaces, quantities, tables.</summary>
 internal static class JobEndpoints
 {
     // Answered within a second, complete or not; the page asks again until it is.
@@ -15,7 +16,9 @@ internal static class JobEndpoints
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs").WithTags("jobs");
-        api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Surfaces)).ToArray()).WithName("listJobs");
+        api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Surfaces, j.Touched)).ToArray()).WithName("listJobs");
+        api.MapPost("/", Begin).Accepts<NewJob>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("newJob");
+        api.MapDelete("/{job}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteJob");
 
         api.MapGet(
                 "/{job}",
@@ -26,20 +29,9 @@ internal static class JobEndpoints
             .WithName("getJob");
 
         api.MapGet(
-                "/{job}/export",
-                (string job, JobStore store) =>
-                    store.Find(job) is { } stored
-                        ? Results.File(Encoding.UTF8.GetBytes(JobFile.Write(stored.Job)), "application/json", $"{job}.job.json")
-                        : Requests.NotFound("job")
-            )
-            .Produces<Job>()
-            .ProducesProblem(404)
-            .WithName("exportJob");
-
-        api.MapGet(
                 "/{job}/checks",
-                (string job, JobStore store, Analysis analysis) =>
-                    store.Find(job) is { } stored ? Results.Ok(analysis.Checks(stored, Patience)) : Requests.NotFound("job")
+                (string job, JobStore store, Analysis analysis, CancellationToken cancel) =>
+                    store.Find(job) is { } stored ? Results.Ok(analysis.Checks(stored, Patience, cancel)) : Requests.NotFound("job")
             )
             .Produces<JobChecks>()
             .ProducesProblem(404)
@@ -52,22 +44,28 @@ internal static class JobEndpoints
             .Produces<string>(200, "text/csv")
             .ProducesProblem(404)
             .WithName("exportReadings");
-        api.MapPost("/{job}/surfaces.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadSurfaces))
+        api.MapPost(
+                "/{job}/surfaces.csv",
+                (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadSurfaces, "Table of surfaces taken in")
+            )
+            .WithMetadata(BodyLimit.Job)
             .Accepts<string>("text/csv")
             .Produces<Saved>()
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("importSurfaces");
-        api.MapPost("/{job}/readings.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadReadings))
+        api.MapPost(
+                "/{job}/readings.csv",
+                (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadReadings, "Table of readings taken in")
+            )
+            .WithMetadata(BodyLimit.Job)
             .Accepts<string>("text/csv")
             .Produces<Saved>()
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("importReadings");
-
-        api.MapPost("/import", Import).Accepts<Job>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("importJob");
 
         api.MapGet(
                 "/{job}/quantities",
@@ -114,7 +112,8 @@ internal static class JobEndpoints
         JobStore store,
         string job,
         HttpRequest request,
-        Func<Job, string, (Job? Job, System.Collections.Immutable.ImmutableArray<Fault> Faults)> read
+        Func<Job, string, CancellationToken, (Job? Job, ImmutableArray<Fault> Faults)> read,
+        string label
     )
     {
         var (text, problem) = await Requests.Text(request);
@@ -123,38 +122,67 @@ internal static class JobEndpoints
             return problem!;
         }
 
-        if (store.Find(job) is not { } stored)
-        {
-            return Requests.NotFound("job");
-        }
-
-        var (whole, faults) = read(stored.Job, text);
-        if (whole is null)
-        {
-            return Requests.Problem(faults);
-        }
-
-        var write = store.SaveSurfaces(stored, whole);
-        return write.Outcome == Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "surface");
+        var cancel = request.HttpContext.RequestAborted;
+        var outcome = Edits.Replace(store, job, label, stored => read(stored.Job, text, cancel));
+        return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version)) : Requests.Refused(outcome, "job", _ => null);
     }
 
-    private static async Task<IResult> Import(HttpRequest request, JobStore store, bool replace = false)
+    private static async Task<IResult> Begin(HttpRequest request, JobStore store)
     {
-        var (text, problem) = await Requests.Text(request);
-        if (text is null)
+        var (asked, problem) = await Requests.Read<NewJob>(request);
+        if (asked is null)
         {
             return problem!;
         }
 
-        var (job, faults) = JobFile.Read(text);
-        if (job is null)
+        var title = asked.Title.Trim();
+        for (var n = 1; ; n++)
         {
-            return Requests.Problem(faults);
+            var job = new Job
+            {
+                Format = Job.CurrentFormat,
+                Id = Slugs.Of(title, n),
+                Title = title,
+                Jurisdiction = asked.Jurisdiction,
+                Buildings =
+                [
+                    new Building
+                    {
+                        Id = Slugs.Of(asked.Building ?? title, 1),
+                        Title = asked.Building?.Trim() ?? title,
+                        Built = asked.Built,
+                        Spaces = [],
+                    },
+                ],
+            };
+            // The id of a job put away stays taken, so that it can be brought back.
+            var outcome = store.Change(
+                job.Id,
+                $"Begun: {title}",
+                null,
+                before => before is null && !store.Knows(job.Id) ? Plan.To(RecordSet.Empty.With(job)) : Plan.Refuse(Written.Taken)
+            );
+            if (outcome.Written != Written.Taken)
+            {
+                return outcome.Written == Written.Saved
+                    ? Results.Created($"/api/jobs/{job.Id}", new Saved(job.Id, outcome.Version))
+                    : Requests.Refused(outcome, "job", key => key.Kind is RecordKind.Building ? "$.building" : "$");
+            }
         }
-
-        var write = store.Import(job, replace);
-        return write.Outcome == Written.Saved ? Results.Created($"/api/jobs/{job.Id}", new Saved(job.Id, write.Version)) : Requests.Refused(write, "job");
     }
+
+    private static IResult Delete(string job, long version, JobStore store) =>
+        store.Find(job) is not { } stored
+            ? Requests.NotFound("job")
+            : Edits.One(
+                store,
+                job,
+                $"Put away: {stored.Job.Title}",
+                new RecordPut(new RecordKey(RecordKind.Job, job), version, null),
+                "$",
+                "job",
+                outcome => Results.Ok(new Saved(job, outcome.Version))
+            );
 
     private static async Task<IResult> AddSpace(string job, string building, HttpRequest request, JobStore store)
     {
@@ -164,39 +192,43 @@ internal static class JobEndpoints
             return problem!;
         }
 
-        var faults = JobSense.SpaceFaults(space);
-        if (!faults.IsEmpty || !space.Surfaces.IsEmpty)
+        if (!space.Surfaces.IsDefaultOrEmpty)
         {
-            return Requests.Problem(faults.IsEmpty ? [new Fault("$.surfaces", "surfaces are added one by one")] : faults);
+            return Requests.Problem([new Fault("$.surfaces", "surfaces are added one by one")]);
         }
 
-        var write = store.AddSpace(job, building, space);
-        return write.Outcome == Written.Saved
-            ? Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, write.Version))
-            : Requests.Refused(write, "space");
+        if (store.Find(job)?.Records.Find(RecordKind.Building, building) is null)
+        {
+            return Requests.NotFound("building");
+        }
+
+        return Edits.One(
+            store,
+            job,
+            $"Added: {space.Title}",
+            new RecordPut(new RecordKey(RecordKind.Space, space.Id), 0, space, building),
+            "$",
+            "space",
+            outcome => Results.Created($"/api/jobs/{job}/spaces/{space.Id}", new Saved(space.Id, outcome.Version))
+        );
     }
 
     private static async Task<IResult> SaveJudgements(string job, HttpRequest request, JobStore store)
     {
         var (edit, problem) = await Requests.Read<JudgementsEdit>(request);
-        if (edit is null)
-        {
-            return problem!;
-        }
+        return edit is null ? problem! : SaveJob(store, job, edit.Version, "Likelihoods changed", record => record with { Judgements = edit.Judgements });
+    }
 
-        var faults = JobSense.JudgementFaults(edit.Judgements);
-        if (!faults.IsEmpty)
-        {
-            return Requests.Problem(faults);
-        }
-
-        if (store.Find(job) is not { } stored)
+    /// <summary>Changes the job's own record.</summary>
+    internal static IResult SaveJob(JobStore store, string job, long version, string label, Func<Job, Job> change)
+    {
+        if (store.Find(job)?.Records.Find(RecordKind.Job, job)?.Value is not Job record)
         {
             return Requests.NotFound("job");
         }
 
-        var write = store.SaveJob(stored.Job with { Judgements = edit.Judgements }, edit.Version);
-        return write.Outcome == Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "job");
+        var put = new RecordPut(new RecordKey(RecordKind.Job, job), version, change(record));
+        return Edits.One(store, job, label, put, "$", "job", outcome => Results.Ok(new Saved(job, outcome.Version)));
     }
 
     // What would be refused, told before it is tried.
@@ -204,17 +236,9 @@ internal static class JobEndpoints
     {
         var (changed, problem) = await Requests.Read<Space>(request);
         return changed is null ? problem!
-            : Faults(store, job, space, changed) is { } faults ? Results.Ok(faults.ToArray())
-            : Requests.NotFound("space");
-    }
-
-    // Null when the job or the space is not there.
-    private static ImmutableArray<Fault>? Faults(JobStore store, string job, string space, Space changed)
-    {
-        var was = store.Find(job)?.Job.Buildings.SelectMany(b => b.Spaces).FirstOrDefault(s => s.Id == space);
-        return was is null ? null
-            : changed.Id != space ? [new Fault("$.space.id", "an id cannot be changed")]
-            : JobSense.SpaceFaults(changed with { Surfaces = was.Surfaces }, "$.space");
+            : store.Find(job)?.FindSpace(space)?.Space is not { } was ? Requests.NotFound("space")
+            : changed.Id != space ? Results.Ok(new[] { new Fault("$.space.id", "an id cannot be changed") })
+            : Results.Ok(JobSense.SpaceFaults(changed with { Surfaces = was.Surfaces }, "$.space").ToArray());
     }
 
     private static async Task<IResult> SaveSpace(string job, string space, HttpRequest request, JobStore store)
@@ -225,17 +249,7 @@ internal static class JobEndpoints
             return problem!;
         }
 
-        if (Faults(store, job, space, edit.Space) is not { } faults)
-        {
-            return Requests.NotFound("space");
-        }
-
-        if (!faults.IsEmpty)
-        {
-            return Requests.Problem(faults);
-        }
-
-        var write = store.SaveSpace(job, edit.Space, edit.Version);
-        return write.Outcome == Written.Saved ? Results.Ok(new Saved(space, write.Version)) : Requests.Refused(write, "space");
+        var put = new RecordPut(new RecordKey(RecordKind.Space, space), edit.Version, edit.Space with { Surfaces = [] });
+        return Edits.One(store, job, $"Changed: {edit.Space.Title}", put, "$.space", "space", outcome => Results.Ok(new Saved(space, outcome.Version)));
     }
 }

@@ -1,109 +1,141 @@
-using System.Globalization;
+using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Records;
 using AllSound.Storage;
 
 namespace AllSound.Web;
 
-/// <summary>Photos of surfaces: in, out, listed, away.</summary>
+/// <summary>Photos of surfaces: in, out, listed, put away.</summary>
 internal static class PhotoEndpoints
 {
-    private static readonly string[] Stages = ["before", "during", "after"];
-
     public static void MapPhotos(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs/{job}").WithTags("photos");
-        api.MapGet("/surfaces/{surface}/photos", (string job, string surface, PhotoStore photos) => photos.List(job, surface).ToArray()).WithName("listPhotos");
+        api.MapGet("/surfaces/{surface}/photos", (string job, string surface, JobStore store) => List(store, job, surface).ToArray()).WithName("listPhotos");
         api.MapPost("/surfaces/{surface}/photos", Add)
-            .Accepts<IFormFile>("image/*")
-            .Produces<PhotoLine>(201)
+            .WithMetadata(BodyLimit.Picture)
+            .Accepts<IFormFile>("image/jpeg", "image/png", "image/webp", "application/octet-stream")
+            .Produces<PhotoView>(201)
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .ProducesProblem(413)
             .WithName("addPhoto");
-        api.MapGet("/photos/{id}", (string job, string id, PhotoStore photos) => Picture(photos.Picture(job, id, thumb: false))).ExcludeFromDescription();
-        api.MapGet("/photos/{id}/thumb", (string job, string id, PhotoStore photos) => Picture(photos.Picture(job, id, thumb: true))).ExcludeFromDescription();
-        api.MapDelete("/photos/{id}", (string job, string id, PhotoStore photos) => photos.Delete(job, id) ? Results.Ok(new Saved(id, 0)) : Requests.NotFound("photo"))
-            .Produces<Saved>()
-            .ProducesProblem(404)
-            .WithName("deletePhoto");
+        api.MapGet("/photos/{id}", (string job, string id, PictureStore pictures) => Picture(pictures.Find(job, id, PictureForm.Shown), "image/jpeg"))
+            .ExcludeFromDescription();
+        api.MapGet("/photos/{id}/thumb", (string job, string id, PictureStore pictures) => Picture(pictures.Find(job, id, PictureForm.Thumb), "image/jpeg"))
+            .ExcludeFromDescription();
+        api.MapGet(
+                "/photos/{id}/original",
+                (string job, string id, JobStore store, PictureStore pictures) =>
+                    Picture(pictures.Find(job, id, PictureForm.Original), (store.Find(job)?.Records.Find(RecordKind.Photo, id)?.Value as Photo)?.Type ?? "image/jpeg")
+            )
+            .ExcludeFromDescription();
+        api.MapDelete("/photos/{id}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deletePhoto");
     }
 
-    private static IResult Picture(byte[]? data) => data is null ? Requests.NotFound("photo") : Results.Bytes(data, "image/jpeg");
+    /// <summary>Photos of a surface, oldest first.</summary>
+    public static IEnumerable<PhotoView> List(JobStore store, string job, string surface) =>
+        (store.Find(job)?.Records.Children(RecordKind.Photo, surface) ?? [])
+            .Select(r => new PhotoView(r.Key.Id, surface, r.Version, (Photo)r.Value))
+            .OrderBy(p => p.Photo.Taken)
+            .ThenBy(p => p.Id, StringComparer.Ordinal);
+
+    private static IResult Picture(byte[]? data, string type) => data is null ? Requests.NotFound("photo") : Results.Bytes(data, type);
+
+    private static IResult Delete(string job, string id, JobStore store)
+    {
+        var key = new RecordKey(RecordKind.Photo, id);
+        return store.Find(job)?.Records.Find(key) is not { } photo
+            ? Requests.NotFound("photo")
+            : Edits.One(store, job, "Photo put away", new RecordPut(key, photo.Version, null), "$", "photo", outcome => Results.Ok(new Saved(id, outcome.Version)));
+    }
 
     private static async Task<IResult> Add(
         string job,
         string surface,
         HttpRequest request,
         JobStore store,
-        PhotoStore photos,
+        PictureStore pictures,
+        string? id = null,
         string stage = "before",
         bool wet = false,
         string caption = "",
         string? pairOf = null
     )
     {
-        if (store.Find(job)?.Job.Surfaces().Any(s => s.Surface.Id == surface) != true)
+        if (store.Find(job)?.Records.Find(RecordKind.Surface, surface) is null)
         {
             return Requests.NotFound("surface");
         }
 
-        if (!Stages.Contains(stage, StringComparer.Ordinal))
+        if (!JobFile.TryName<PhotoStage>(stage, out var known))
         {
-            return Requests.Problem([new Fault("stage", $"expected one of {string.Join(", ", Stages)}")]);
+            return Requests.Problem([new Fault("stage", $"expected one of {string.Join(", ", JobFile.Names(typeof(PhotoStage)))}")]);
         }
 
-        if (caption.Length > 300)
+        if (caption.Length > Limits.Caption)
         {
-            return Requests.Problem([new Fault("caption", "expected 300 characters at most")]);
+            return Requests.Problem([new Fault("caption", $"expected {Limits.Caption} characters at most")]);
         }
 
-        if (pairOf is not null && photos.List(job, surface).All(p => p.Id != pairOf))
+        if (pairOf is not null && List(store, job, surface).All(p => p.Id != pairOf))
         {
             return Requests.Problem([new Fault("pairOf", "no such photo of this surface")]);
         }
 
-        if (request.ContentLength > Pictures.MostBytes)
+        if (id is not null && !Guid.TryParseExact(id, "N", out _))
         {
-            return Results.Problem(
-                title: $"A photo may be {Pictures.MostBytes / 1024 / 1024} MiB at most; nothing was kept.",
-                statusCode: StatusCodes.Status413PayloadTooLarge
-            );
+            return Requests.Problem([new Fault("id", "expected 32 hexadecimal digits")]);
         }
 
         using var memory = new MemoryStream();
-        var buffer = new byte[81_920];
-        int got;
-        while ((got = await request.Body.ReadAsync(buffer, request.HttpContext.RequestAborted)) > 0)
+        if (await BodyLimit.Copy(request, memory) is { } problem)
         {
-            memory.Write(buffer, 0, got);
-            if (memory.Length > Pictures.MostBytes)
-            {
-                return Results.Problem(
-                    title: $"A photo may be {Pictures.MostBytes / 1024 / 1024} MiB at most; nothing was kept.",
-                    statusCode: StatusCodes.Status413PayloadTooLarge
-                );
-            }
+            return problem;
         }
 
-        var (picture, fault) = Pictures.Read(memory.ToArray());
+        var (picture, fault) = await Pictures.Read(memory.ToArray(), request.HttpContext.RequestAborted);
         if (picture is null)
         {
             return Requests.Problem([new Fault("picture", fault!)]);
         }
 
-        var line = new PhotoLine
+        // Sent again because the answer was lost, it is the same photo.
+        var key = new RecordKey(RecordKind.Photo, id ?? Guid.NewGuid().ToString("N"));
+        var photo = new Photo
         {
-            Id = Guid.NewGuid().ToString("N"),
-            SurfaceId = surface,
-            Stage = stage,
+            Stage = known,
             Wet = wet,
             Caption = caption,
             PairOf = pairOf,
-            Taken = TimeProvider.System.GetLocalNow().ToString("yyyy-MM-ddTHH:mm:ss", CultureInfo.InvariantCulture),
+            Taken = picture.Taken ?? Now(),
+            TakenByCamera = picture.Taken is not null,
+            Orientation = picture.Orientation,
+            Type = picture.Type,
             Width = picture.Width,
             Height = picture.Height,
         };
-        photos.Add(job, line, picture.Data, picture.Thumb);
-        return Results.Created($"/api/jobs/{job}/photos/{line.Id}", line);
+        if (store.Find(job)?.Records.Find(key) is { } there)
+        {
+            return Results.Ok(new PhotoView(key.Id, there.Parent, there.Version, (Photo)there.Value));
+        }
+
+        pictures.Add(job, key.Id, new StoredPicture(picture.Original, picture.Shown, picture.Thumb));
+        return Edits.One(
+            store,
+            job,
+            "Photo added",
+            new RecordPut(key, 0, photo, surface),
+            "$",
+            "photo",
+            outcome => Results.Created($"/api/jobs/{job}/photos/{key.Id}", new PhotoView(key.Id, surface, outcome.Version, photo))
+        );
+    }
+
+    // To the second, as cameras have it, and without a zone.
+    private static DateTime Now()
+    {
+        var now = TimeProvider.System.GetLocalNow().DateTime;
+        return new DateTime(now.Year, now.Month, now.Day, now.Hour, now.Minute, now.Second, DateTimeKind.Unspecified);
     }
 }

@@ -1,28 +1,60 @@
+using System.Globalization;
+using MetadataExtractor;
+using MetadataExtractor.Formats.Exif;
 using SkiaSharp;
 
 namespace AllSound.Web;
 
 /// <summary>A picture made fit to keep.</summary>
-internal sealed record Picture(byte[] Data, byte[] Thumb, int Width, int Height);
+/// <param name="Original">As it came.</param>
+/// <param name="Shown">Upright, no larger than is of use, JPEG.</param>
+/// <param name="Thumb">Small, JPEG.</param>
+/// <param name="Width">Width as shown, pixels.</param>
+/// <param name="Height">Height as shown, pixels.</param>
+/// <param name="Type">Media type of the original.</param>
+/// <param name="Orientation">How the camera was held, by EXIF, 1 to 8.</param>
+/// <param name="Taken">When, by the camera's own record; null when it says nothing.</param>
+internal sealed record Picture(byte[] Original, byte[] Shown, byte[] Thumb, int Width, int Height, string Type, int Orientation, DateTime? Taken);
 
-/// <summary>Takes in pictures: what they are is told by their content, not by their name; they are set upright and made no larger than is of use.</summary>
+/// <summary>
+/// Takes in pictures: what they are is told by their content, not by their name. The header is read first; pictures are never unpacked at full
+/// size, but while being made smaller, so that one takes some 25 MB of memory whatever its size, and two at a time are worked on.
+/// </summary>
 internal static class Pictures
 {
     /// <summary>Largest file taken in, bytes.</summary>
     public const int MostBytes = 20 * 1024 * 1024;
 
-    private const int MostSide = 12_000;
-    private const long MostPixels = 60_000_000;
+    // What is sold as a camera today stays below; judgement.
+    private const int MostSide = 20_000;
+    private const long MostPixels = 200_000_000;
+
+    // A PNG with interlaced rows can only be unpacked whole.
+    private const long MostWhole = 12_000_000;
     private const int Side = 2000;
     private const int ThumbSide = 320;
+    private static readonly SemaphoreSlim AtOnce = new(2);
 
     /// <summary>Reads a picture.</summary>
     /// <returns>The picture, or what is wrong with the file.</returns>
-    public static (Picture? Picture, string? Fault) Read(byte[] file)
+    public static async Task<(Picture? Picture, string? Fault)> Read(byte[] file, CancellationToken cancel)
+    {
+        await AtOnce.WaitAsync(cancel);
+        try
+        {
+            return Read(file);
+        }
+        finally
+        {
+            AtOnce.Release();
+        }
+    }
+
+    private static (Picture? Picture, string? Fault) Read(byte[] file)
     {
         using var data = SKData.CreateCopy(file);
         using var codec = SKCodec.Create(data);
-        if (codec is null || codec.EncodedFormat is not (SKEncodedImageFormat.Jpeg or SKEncodedImageFormat.Png or SKEncodedImageFormat.Webp))
+        if (codec is null || TypeOf(codec.EncodedFormat) is not { } type)
         {
             return (null, "expected a JPEG, PNG or WebP picture; the file's content is something else");
         }
@@ -33,24 +65,109 @@ internal static class Pictures
             return (null, $"expected 8 to {MostSide} pixels a side and {MostPixels / 1_000_000} million in all, found {width} by {height}");
         }
 
-        using var raw = new SKBitmap(new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Premul));
-        var result = codec.GetPixels(raw.Info, raw.GetPixels());
-        if (result != SKCodecResult.Success)
+        var (raw, fault) = Unpacked(codec);
+        if (raw is null)
         {
-            return (null, "the picture breaks off or is damaged");
+            return (null, fault);
         }
 
-        using var upright = Upright(raw, codec.EncodedOrigin);
-        using var whole = Scaled(upright, Side);
-        using var small = Scaled(upright, ThumbSide);
-        return (new Picture(Jpeg(whole, 86), Jpeg(small, 80), whole.Width, whole.Height), null);
+        using (raw)
+        using (var whole = Upright(raw, codec.EncodedOrigin, Side))
+        using (var small = Scaled(whole, ThumbSide))
+        {
+            return (new Picture(file, Jpeg(whole, 86), Jpeg(small, 80), whole.Width, whole.Height, type, (int)codec.EncodedOrigin, TakenAt(file)), null);
+        }
     }
 
-    // The eight ways in which a camera may have been held (EXIF orientation).
-    private static SKBitmap Upright(SKBitmap raw, SKEncodedOrigin origin)
+    private static string? TypeOf(SKEncodedImageFormat format) =>
+        format switch
+        {
+            SKEncodedImageFormat.Jpeg => "image/jpeg",
+            SKEncodedImageFormat.Png => "image/png",
+            SKEncodedImageFormat.Webp => "image/webp",
+            _ => null,
+        };
+
+    // At the least size from which the size shown can still be made.
+    private static (SKBitmap? Bitmap, string? Fault) Unpacked(SKCodec codec)
+    {
+        var (width, height) = (codec.Info.Width, codec.Info.Height);
+        var factor = Math.Max(1, Math.Max(width, height) / Side);
+        if (codec.EncodedFormat is SKEncodedImageFormat.Png && factor > 1)
+        {
+            var info = new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Premul);
+            return codec.StartScanlineDecode(info) == SKCodecResult.Success && codec.ScanlineOrder == SKCodecScanlineOrder.TopDown ? ByRows(codec, width, height, factor)
+                : (long)width * height <= MostWhole ? Whole(codec, info)
+                : (null, $"an interlaced PNG may have {MostWhole / 1_000_000} million pixels at most; save it as JPEG");
+        }
+
+        var size = factor == 1 ? new SKSizeI(width, height) : codec.GetScaledDimensions(1f / factor);
+        return Whole(codec, new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
+    }
+
+    private static (SKBitmap? Bitmap, string? Fault) Whole(SKCodec codec, SKImageInfo info)
+    {
+        var bitmap = new SKBitmap(info);
+        if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) == SKCodecResult.Success)
+        {
+            return (bitmap, null);
+        }
+
+        bitmap.Dispose();
+        return (null, "the picture breaks off or is damaged");
+    }
+
+    // A few rows at a time, each square of pixels averaged to one.
+    private static (SKBitmap? Bitmap, string? Fault) ByRows(SKCodec codec, int width, int height, int factor)
+    {
+        var (outWidth, outHeight) = (width / factor, height / factor);
+        var bitmap = new SKBitmap(new SKImageInfo(outWidth, outHeight, SKColorType.Rgba8888, SKAlphaType.Premul));
+        var stride = width * 4;
+        var rows = new byte[stride * factor];
+        var row = new byte[outWidth * 4];
+        for (var y = 0; y < outHeight; y++)
+        {
+            unsafe
+            {
+                fixed (byte* p = rows)
+                {
+                    if (codec.GetScanlines((IntPtr)p, factor, stride) < factor)
+                    {
+                        bitmap.Dispose();
+                        return (null, "the picture breaks off or is damaged");
+                    }
+                }
+            }
+
+            for (var x = 0; x < outWidth; x++)
+            {
+                for (var channel = 0; channel < 4; channel++)
+                {
+                    var sum = 0;
+                    for (var dy = 0; dy < factor; dy++)
+                    {
+                        for (var dx = 0; dx < factor; dx++)
+                        {
+                            sum += rows[(dy * stride) + (((x * factor) + dx) * 4) + channel];
+                        }
+                    }
+
+                    row[(x * 4) + channel] = (byte)(sum / (factor * factor));
+                }
+            }
+
+            System.Runtime.InteropServices.Marshal.Copy(row, 0, bitmap.GetPixels() + (y * bitmap.RowBytes), row.Length);
+        }
+
+        return (bitmap, null);
+    }
+
+    // Turned as the camera was held (the eight ways of EXIF) and made smaller in one go.
+    private static SKBitmap Upright(SKBitmap raw, SKEncodedOrigin origin, int side)
     {
         var turned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
-        var (w, h) = (raw.Width, raw.Height);
+        using var fit = Scaled(raw, side);
+        var (w, h) = (fit.Width, fit.Height);
         var bitmap = new SKBitmap(turned ? h : w, turned ? w : h, SKColorType.Rgba8888, SKAlphaType.Premul);
         using var canvas = new SKCanvas(bitmap);
         canvas.Clear(SKColors.White);
@@ -67,7 +184,7 @@ internal static class Pictures
                 _ => SKMatrix.Identity,
             }
         );
-        canvas.DrawBitmap(raw, 0, 0);
+        canvas.DrawBitmap(fit, 0, 0);
         canvas.Flush();
         return bitmap;
     }
@@ -89,5 +206,30 @@ internal static class Pictures
         using var image = SKImage.FromBitmap(bitmap);
         using var encoded = image.Encode(SKEncodedImageFormat.Jpeg, quality);
         return encoded.ToArray();
+    }
+
+    private static DateTime? TakenAt(byte[] file)
+    {
+        try
+        {
+            using var stream = new MemoryStream(file);
+            foreach (var exif in ImageMetadataReader.ReadMetadata(stream).OfType<ExifSubIfdDirectory>())
+            {
+                if (
+                    exif.GetDescription(ExifDirectoryBase.TagDateTimeOriginal) is { } text
+                    && DateTime.TryParseExact(text, "yyyy:MM:dd HH:mm:ss", CultureInfo.InvariantCulture, DateTimeStyles.None, out var taken)
+                    && taken.Year is > 1900 and < 2200
+                )
+                {
+                    return taken;
+                }
+            }
+        }
+        catch (Exception e) when (e is ImageProcessingException or IOException or ArgumentException or OverflowException or IndexOutOfRangeException)
+        {
+            // A picture with a broken record of its making is still a picture.
+        }
+
+        return null;
     }
 }

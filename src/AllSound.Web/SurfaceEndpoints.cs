@@ -1,4 +1,5 @@
 using AllSound.Core.Exchange;
+using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using AllSound.Storage;
 
@@ -48,29 +49,31 @@ internal static class SurfaceEndpoints
             .WithName("saveSurface");
         api.MapPost("/surfaces/{surface}/copy", Copy)
             .Accepts<CopyRequest>("application/json")
-            .Produces<CopyResult[]>()
+            .Produces<CopyAnswer>()
             .ProducesValidationProblem()
             .ProducesProblem(404)
             .WithName("copySurvey");
-        api.MapDelete("/surfaces/{surface}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteSurface");
+        api.MapDelete("/surfaces/{surface}", Delete).Produces<Saved>().ProducesValidationProblem().ProducesProblem(404).ProducesProblem(409).WithName("deleteSurface");
     }
 
-    private static IResult Delete(string job, string surface, long version, JobStore store, PhotoStore photos)
+    private static IResult Delete(string job, string surface, long version, JobStore store)
     {
-        var zoneOf = Place(store, job, surface)?.Surface.Zone?.Of;
         // A zone without its element would hang in the air.
         if (Place(store, job, surface) is { } place && place.Space.Surfaces.FirstOrDefault(s => s.Zone?.Of == surface) is { } zone)
         {
             return Requests.Problem([new Fault("$.zone", $"'{zone.Title}' is a zone of this surface: merge it first")]);
         }
 
-        var write = store.DeleteSurface(job, surface, version);
-        if (write.Outcome == Written.Saved && zoneOf is not null)
-        {
-            photos.Move(job, surface, zoneOf);
-        }
-
-        return write.Outcome == Written.Saved ? Results.Ok(new Saved(surface, write.Version)) : Requests.Refused(write, "surface");
+        var key = new RecordKey(RecordKind.Surface, surface);
+        return Edits.One(
+            store,
+            job,
+            $"Put away: {surface}",
+            new RecordPut(key, version, null),
+            "$",
+            "surface",
+            outcome => Results.Ok(new Saved(surface, outcome.Version))
+        );
     }
 
     private static async Task<IResult> Copy(string job, string surface, HttpRequest request, JobStore store)
@@ -86,46 +89,62 @@ internal static class SurfaceEndpoints
             return Requests.NotFound("surface");
         }
 
+        // What can be copied goes over in one change; what cannot is told beside it.
         var results = new List<CopyResult>();
-        foreach (var target in copy.Targets)
-        {
-            if (Place(store, job, target.Id) is not { } place || target.Id == surface)
+        var outcome = store.Change(
+            job,
+            $"Survey of {source.Surface.Title} copied",
+            null,
+            before =>
             {
-                results.Add(new CopyResult(target.Id, target.Id, 0, false, [], "there is no such other surface"));
-                continue;
+                var records = before!.Records;
+                foreach (var target in copy.Targets.DistinctBy(t => t.Id))
+                {
+                    if (Place(before, target.Id) is not { } place || target.Id == surface)
+                    {
+                        results.Add(new CopyResult(target.Id, target.Id, 0, false, [], "there is no such other surface"));
+                        continue;
+                    }
+
+                    var version = before.VersionOf(RecordKind.Surface, target.Id);
+                    var (copied, differences) = SurveyCopy.Onto(source.Surface, place.Surface);
+                    var faults = JobSense.SurfaceFaults(before.Job, place.Space, copied);
+                    var why =
+                        !faults.IsEmpty ? string.Join(" ", faults)
+                        : !copy.OnlyAsk && version != target.Version ? "somebody else saved this surface meanwhile; nothing of it was changed"
+                        : null;
+                    var saved = why is null && !copy.OnlyAsk;
+                    results.Add(new CopyResult(target.Id, place.Surface.Title, version, saved, differences, why));
+                    if (saved)
+                    {
+                        records = records.Put(new RecordKey(RecordKind.Surface, target.Id), place.Space.Id, copied);
+                    }
+                }
+
+                return copy.OnlyAsk ? Plan.Refuse(Written.NotFound) : Plan.To(records);
             }
-
-            var (copied, differences) = SurveyCopy.Onto(source.Surface, place.Surface);
-            var faults = JobSense.SurfaceFaults(place.Stored.Job, place.Space, copied);
-            if (copy.OnlyAsk || !faults.IsEmpty)
-            {
-                results.Add(new CopyResult(target.Id, place.Surface.Title, target.Version, false, differences, faults.IsEmpty ? null : string.Join(" ", faults)));
-                continue;
-            }
-
-            var write = store.SaveSurface(job, copied, target.Version);
-            var saved = write.Outcome == Written.Saved;
-            results.Add(
-                new CopyResult(
-                    target.Id,
-                    place.Surface.Title,
-                    write.Version,
-                    saved,
-                    differences,
-                    saved ? null : "somebody else saved this surface meanwhile; nothing of it was changed"
-                )
-            );
-        }
-
-        return Results.Ok(results.ToArray());
+        );
+        return outcome.Written is Written.Faulty
+            ? Requests.Refused(outcome, "surface", _ => null)
+            : Results.Ok(new CopyAnswer(results.Any(r => r.Saved) ? outcome.Version : null, [.. results]));
     }
 
     internal sealed record Placed(StoredJob Stored, Building Building, Space Space, Surface Surface);
 
-    internal static Placed? Place(JobStore store, string job, string surface) =>
-        store.Find(job) is { } stored
-            ? stored.Job.Surfaces().Where(x => x.Surface.Id == surface).Select(x => new Placed(stored, x.Building, x.Space, x.Surface)).FirstOrDefault()
-            : null;
+    internal static Placed? Place(JobStore store, string job, string surface) => store.Find(job) is { } stored ? Place(stored, surface) : null;
+
+    internal static Placed? Place(StoredJob stored, string surface)
+    {
+        foreach (var (building, space, found) in stored.Job.Surfaces())
+        {
+            if (found.Id == surface)
+            {
+                return new Placed(stored, building, space, found);
+            }
+        }
+
+        return null;
+    }
 
     private static async Task<IResult> Add(string job, string space, HttpRequest request, JobStore store, Analysis analysis)
     {
@@ -135,21 +154,21 @@ internal static class SurfaceEndpoints
             return problem!;
         }
 
-        if (store.Find(job)?.Job is not { } whole || whole.Buildings.SelectMany(b => b.Spaces).FirstOrDefault(s => s.Id == space) is not { } into)
+        if (store.Find(job)?.FindSpace(space) is null)
         {
             return Requests.NotFound("space");
         }
 
-        var faults = JobSense.SurfaceFaults(whole, into, surface);
-        if (!faults.IsEmpty)
-        {
-            return Requests.Problem(faults);
-        }
-
-        var write = store.AddSurface(job, space, surface);
-        return write.Outcome == Written.Saved && Place(store, job, surface.Id) is { } place
-            ? Results.Created($"/api/jobs/{job}/surfaces/{surface.Id}", analysis.View(place.Stored, place.Building, place.Space, place.Surface))
-            : Requests.Refused(write, "surface");
+        var put = new RecordPut(new RecordKey(RecordKind.Surface, surface.Id), 0, surface, space);
+        return Edits.One(
+            store,
+            job,
+            $"Added: {surface.Title}",
+            put,
+            "$",
+            "surface",
+            outcome => Results.Created($"/api/jobs/{job}/surfaces/{surface.Id}", View(analysis, outcome, surface.Id))
+        );
     }
 
     private static async Task<IResult> Save(string job, string surface, HttpRequest request, JobStore store, Analysis analysis)
@@ -160,23 +179,10 @@ internal static class SurfaceEndpoints
             return problem!;
         }
 
-        if (Place(store, job, surface) is not { } known)
-        {
-            return Requests.NotFound("surface");
-        }
-
-        var faults =
-            edit.Surface.Id == surface
-                ? JobSense.SurfaceFaults(known.Stored.Job, known.Space, edit.Surface, "$.surface")
-                : [new Fault("$.surface.id", "an id cannot be changed")];
-        if (!faults.IsEmpty)
-        {
-            return Requests.Problem(faults);
-        }
-
-        var write = store.SaveSurface(job, edit.Surface, edit.Version);
-        return write.Outcome == Written.Saved && Place(store, job, surface) is { } place
-            ? Results.Ok(analysis.View(place.Stored, place.Building, place.Space, place.Surface))
-            : Requests.Refused(write, "surface");
+        var put = new RecordPut(new RecordKey(RecordKind.Surface, surface), edit.Version, edit.Surface);
+        return Edits.One(store, job, $"Changed: {edit.Surface.Title}", put, "$.surface", "surface", outcome => Results.Ok(View(analysis, outcome, surface)));
     }
+
+    private static SurfaceView? View(Analysis analysis, ChangeOutcome outcome, string surface) =>
+        outcome.Job is { } stored && Place(stored, surface) is { } place ? analysis.View(stored, place.Building, place.Space, place.Surface) : null;
 }

@@ -3,6 +3,7 @@ using System.Text;
 using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Practice;
+using AllSound.Core.Records;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
@@ -33,9 +34,10 @@ internal static class TradeEndpoints
                 async (HttpRequest request) =>
                 {
                     var (text, problem) = await Requests.Text(request);
-                    return text is null ? problem! : Results.Ok(LineReader.Read(text).ToArray());
+                    return text is null ? problem! : Results.Ok(LineReader.Read(text, request.HttpContext.RequestAborted).ToArray());
                 }
             )
+            .WithMetadata(BodyLimit.Lines)
             .Accepts<string>("text/plain")
             .Produces<ReadLine[]>()
             .WithName("readLines");
@@ -144,20 +146,13 @@ internal static class TradeEndpoints
             return problem!;
         }
 
-        if (store.Find(job) is not { } stored)
-        {
-            return Requests.NotFound("job");
-        }
-
-        var changed = stored.Job with { Products = edit.Products, HouseRules = edit.HouseRules, Trials = edit.Trials };
-        var faults = JobSense.FirmFaults(changed);
-        if (!faults.IsEmpty)
-        {
-            return Requests.Problem(faults);
-        }
-
-        var write = store.SaveJob(changed, edit.Version);
-        return write.Outcome == Storage.Written.Saved ? Results.Ok(new Saved(job, write.Version)) : Requests.Refused(write, "job");
+        return JobEndpoints.SaveJob(
+            store,
+            job,
+            edit.Version,
+            "Our ways changed",
+            record => record with { Products = edit.Products, HouseRules = edit.HouseRules, Trials = edit.Trials }
+        );
     }
 
     private static Document? Written(string job, string kind, JobStore store, Analysis analysis, string? surface, string? date)
@@ -170,13 +165,13 @@ internal static class TradeEndpoints
             "hazard-sheet" => DocumentKind.HazardSheet,
             _ => null,
         };
-        if (wanted is not { } known || store.Find(job) is not { } stored || (surface is not null && !stored.Surfaces.ContainsKey(surface)))
+        if (wanted is not { } known || store.Find(job) is not { } stored || (surface is not null && stored.Records.Find(RecordKind.Surface, surface) is null))
         {
             return null;
         }
 
-        // The revision counts every save of the job, its spaces and its surfaces.
-        var revision = stored.Version + stored.Spaces.Values.Sum() + stored.Surfaces.Values.Sum();
+        // The revision counts every change of anything in the job.
+        var revision = stored.Changes;
         var day = date ?? TimeProvider.System.GetLocalNow().ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture);
         return Writing.Write(known, stored.Job, analysis.SpecifyAll(stored), day, revision.ToString(System.Globalization.CultureInfo.InvariantCulture), surface);
     }

@@ -171,7 +171,9 @@ public sealed class ApiTests : IDisposable
     {
         await server.WithDemo();
         var view = await server.Get(Wall);
-        (await server.Post("/api/jobs/import?replace=true", Demo.Text)).Dispose();
+        var other = JsonNode.Parse(Demo.Text)!;
+        other["buildings"]![0]!["spaces"]![0]!["surfaces"]![0]!["notes"] = "of another file";
+        (await server.Post("/api/jobs/import?replace=true", other.ToJsonString())).Dispose();
         using var late = await server.Put(Wall, Edit(view, view["surface"]!.AsObject()));
 
         Assert.Equal(HttpStatusCode.Conflict, late.StatusCode);

@@ -20,7 +20,7 @@ public sealed class PhotoTests : IDisposable
         await server.WithDemo();
         // The camera lay on its side: 60 wide, 40 high, red at the left; turned upright, red is at the top.
         var added = await Add(Jpeg(60, 40, orientation: 6), "?stage=before&wet=true&caption=corner");
-        Assert.Equal(("before", 40, 60), ((string?)added["stage"], (int)added["width"]!, (int)added["height"]!));
+        Assert.Equal(("before", 40, 60), ((string?)added["photo"]!["stage"], (int)added["photo"]!["width"]!, (int)added["photo"]!["height"]!));
 
         var bytes = await server.Client.GetByteArrayAsync($"/api/jobs/sallow-ferry/photos/{added["id"]}", TestContext.Current.CancellationToken);
         using var picture = SKBitmap.Decode(bytes);
@@ -43,7 +43,7 @@ public sealed class PhotoTests : IDisposable
         again.EnsureSuccessStatusCode();
         var listed = (await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!;
         Assert.Equal(2, listed.Count);
-        Assert.Equal((string?)before["id"], (string?)listed.Single(p => (string?)p!["stage"] == "after")!["pairOf"]);
+        Assert.Equal((string?)before["id"], (string?)listed.Single(p => (string?)p!["photo"]!["stage"] == "after")!["photo"]!["pairOf"]);
     }
 
     [Fact]
@@ -55,15 +55,22 @@ public sealed class PhotoTests : IDisposable
             """{"id":"corner","title":"Corner","element":"wall","substrate":"gyp_old","zone":{"of":"stair-wall","widthM":0.5,"heightM":0.5}}"""
         );
         Assert.Equal(HttpStatusCode.Created, zone.StatusCode);
-        using (var content = new ByteArrayContent(Jpeg(40, 40, 1)))
+        async Task<long> Version(string surface) => (long)(await server.Get($"/api/jobs/sallow-ferry/surfaces/{surface}"))["version"]!;
+        using (var content = Content(Jpeg(40, 40, 1)))
         {
             using var photo = await server.Client.PostAsync("/api/jobs/sallow-ferry/surfaces/corner/photos", content, TestContext.Current.CancellationToken);
             Assert.Equal(HttpStatusCode.Created, photo.StatusCode);
         }
 
-        using var whole = await server.Client.DeleteAsync("/api/jobs/sallow-ferry/surfaces/stair-wall?version=1", TestContext.Current.CancellationToken);
+        using var whole = await server.Client.DeleteAsync(
+            $"/api/jobs/sallow-ferry/surfaces/stair-wall?version={await Version("stair-wall")}",
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(HttpStatusCode.BadRequest, whole.StatusCode);
-        using var merged = await server.Client.DeleteAsync("/api/jobs/sallow-ferry/surfaces/corner?version=1", TestContext.Current.CancellationToken);
+        using var merged = await server.Client.DeleteAsync(
+            $"/api/jobs/sallow-ferry/surfaces/corner?version={await Version("corner")}",
+            TestContext.Current.CancellationToken
+        );
         Assert.Equal(HttpStatusCode.OK, merged.StatusCode);
         Assert.Single((await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!);
     }
@@ -89,8 +96,7 @@ public sealed class PhotoTests : IDisposable
             "huge" => Header(60_000, 60_000),
             _ => Jpeg(2, 2, 1),
         };
-        using var content = new ByteArrayContent(file);
-        content.Headers.ContentType = new("image/jpeg");
+        using var content = Content(file);
         using var answer = await server.Client.PostAsync(Wall, content, TestContext.Current.CancellationToken);
         var problem = JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
 
@@ -99,7 +105,7 @@ public sealed class PhotoTests : IDisposable
         Assert.Empty((await server.Client.GetFromJsonAsync<JsonArray>(Wall, TestContext.Current.CancellationToken))!);
     }
 
-    internal static byte[] Jpeg(int width, int height, int orientation)
+    internal static byte[] Jpeg(int width, int height, int orientation, string? taken = null)
     {
         using var bitmap = new SKBitmap(width, height);
         using (var canvas = new SKCanvas(bitmap))
@@ -111,8 +117,70 @@ public sealed class PhotoTests : IDisposable
         using var image = SKImage.FromBitmap(bitmap);
         using var data = image.Encode(SKEncodedImageFormat.Jpeg, 95);
         var plain = data.ToArray();
-        // An EXIF block with the orientation alone, big-endian, behind the start marker.
-        byte[] exif = [0xFF, 0xE1, 0, 34, .. "Exif\0\0"u8, .. "MM"u8, 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte)orientation, 0, 0, 0, 0, 0, 0];
+        // An EXIF block, big-endian, behind the start marker: the orientation, and where asked for the time taken in a block of its own.
+        byte[] time = taken is null ? [] : [.. System.Text.Encoding.ASCII.GetBytes(taken), 0];
+        byte[] body = taken is null
+            ? [.. "MM"u8, 0, 42, 0, 0, 0, 8, 0, 1, 0x01, 0x12, 0, 3, 0, 0, 0, 1, 0, (byte)orientation, 0, 0, 0, 0, 0, 0]
+            :
+            [
+                .. "MM"u8,
+                0,
+                42,
+                0,
+                0,
+                0,
+                8,
+                0,
+                2,
+                0x01,
+                0x12,
+                0,
+                3,
+                0,
+                0,
+                0,
+                1,
+                0,
+                (byte)orientation,
+                0,
+                0,
+                0x87,
+                0x69,
+                0,
+                4,
+                0,
+                0,
+                0,
+                1,
+                0,
+                0,
+                0,
+                38,
+                0,
+                0,
+                0,
+                0,
+                0,
+                1,
+                0x90,
+                0x03,
+                0,
+                2,
+                0,
+                0,
+                0,
+                (byte)time.Length,
+                0,
+                0,
+                0,
+                56,
+                0,
+                0,
+                0,
+                0,
+                .. time,
+            ];
+        byte[] exif = [0xFF, 0xE1, 0, (byte)(body.Length + 8), .. "Exif\0\0"u8, .. body];
         return [.. plain[..2], .. exif, .. plain[2..]];
     }
 
@@ -145,9 +213,11 @@ public sealed class PhotoTests : IDisposable
         return ~crc;
     }
 
+    private static ByteArrayContent Content(byte[] file) => new(file) { Headers = { ContentType = new("image/jpeg") } };
+
     private async Task<JsonNode> Add(byte[] file, string query)
     {
-        using var content = new ByteArrayContent(file);
+        using var content = Content(file);
         using var answer = await server.Client.PostAsync(Wall + query, content, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.Created, answer.StatusCode);
         return JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;

@@ -88,7 +88,7 @@ public sealed class SpaceApiTests
                 (s => s["title"] = "", "title"),
                 (s => s["id"] = "another", "id"),
                 // A surface stands on it.
-                (s => s["walls"]!.AsArray().RemoveAt(3), "surfaces[0].wall"),
+                (s => s["walls"]!.AsArray().RemoveAt(3), "stair-wall.wall"),
             }
         )
         {

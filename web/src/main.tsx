@@ -6,11 +6,13 @@ import "./styles.options.css";
 import "./styles.paper.css";
 import "./styles.saying.css";
 import "./styles.trade.css";
+import "./styles.keep.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider } from "antd";
 import { StrictMode, useEffect, useState } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
+import { ready } from "./job/pages";
 import { Jobs } from "./shell/Jobs";
 import { Shell } from "./shell/Shell";
 import { route } from "./shell/where";
@@ -46,8 +48,10 @@ function App() {
 
 const root = document.getElementById("root");
 if (root)
-  createRoot(root).render(
-    <StrictMode>
-      <App />
-    </StrictMode>,
+  void ready.then(() =>
+    createRoot(root).render(
+      <StrictMode>
+        <App />
+      </StrictMode>,
+    ),
   );

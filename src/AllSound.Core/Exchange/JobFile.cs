@@ -20,11 +20,11 @@ public sealed record Fault(string Path, string Message)
 /// <summary>Reads and writes the job-file format. Text in, text out: files are the caller's affair.</summary>
 public static partial class JobFile
 {
-    /// <summary>Longest text read, characters.</summary>
-    public const int LongestText = 16 * 1024 * 1024;
-
     /// <summary>Serialiser settings of the job file and of everything else that speaks its vocabulary.</summary>
     public static JsonSerializerOptions Options { get; } = CreateOptions(indented: true);
+
+    /// <summary>The same without indentation, for storing.</summary>
+    public static JsonSerializerOptions Compact { get; } = CreateOptions(indented: false);
 
     /// <summary>Reads a job.</summary>
     /// <param name="text">The file's text.</param>
@@ -32,9 +32,9 @@ public static partial class JobFile
     public static (Job? Job, ImmutableArray<Fault> Faults) Read(string text)
     {
         ArgumentNullException.ThrowIfNull(text);
-        if (text.Length > LongestText)
+        if (text.Length > Limits.FileCharacters)
         {
-            return (null, [new Fault("$", $"the file is longer than {LongestText / 1024 / 1024} million characters")]);
+            return (null, [new Fault("$", $"the file is longer than {Limits.FileCharacters / 1_000_000} million characters")]);
         }
 
         var (job, fault) = Parse<Job>(text);
@@ -55,10 +55,18 @@ public static partial class JobFile
     public static (T? Value, Fault? Fault) Parse<T>(string text)
         where T : class
     {
+        ArgumentNullException.ThrowIfNull(text);
         try
         {
             var value = JsonSerializer.Deserialize<T>(text, Options);
-            return value is null ? (null, new Fault("$", "expected an object, found null")) : (value, null);
+            return value is null ? (null, new Fault("$", "expected an object, found null"))
+                : NullItem(text) is { } path ? (null, new Fault(path, "may not be null"))
+                : (value, null);
+        }
+        catch (InvalidOperationException)
+        {
+            // Half of a surrogate pair: no text at all.
+            return (null, new Fault("$", "not valid JSON: a text holds half of a character"));
         }
         catch (JsonException e)
         {
@@ -76,6 +84,11 @@ public static partial class JobFile
         if (Unmapped().Match(message) is { Success: true } unmapped)
         {
             return new Fault(path, $"'{unmapped.Groups[1].Value}' is not known here{line}");
+        }
+
+        if (Doubled().Match(message) is { Success: true } doubled)
+        {
+            return new Fault(path, $"'{doubled.Groups[1].Value}' stands twice{line}");
         }
 
         if (Missing().Match(message) is { Success: true } missing)
@@ -106,7 +119,7 @@ public static partial class JobFile
     /// <summary>The JSON Schema (2020-12) of the job file, made from the types that read it.</summary>
     public static string Schema()
     {
-        var node = Options.GetJsonSchemaAsNode(typeof(Job), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = NameEnums });
+        var node = Options.GetJsonSchemaAsNode(typeof(Job), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true, TransformSchemaNode = Describe });
         var schema = new JsonObject { ["$schema"] = "https://json-schema.org/draft/2020-12/schema", ["title"] = "All Sound job file, " + Job.CurrentFormat };
         foreach (var (key, value) in node.AsObject())
         {
@@ -119,6 +132,95 @@ public static partial class JobFile
 
     /// <summary>The names of an enumeration's values in files.</summary>
     public static IEnumerable<string> Names(Type enumeration) => Enum.GetNames(enumeration).Select(NamedEnumConverterFactory.Name);
+
+    /// <summary>Path of the first null that is an item of a list or a named entry of a set of names; null when there is none.</summary>
+    // The serialiser checks members for null, not the items of lists.
+    private static string? NullItem(string text)
+    {
+        if (!text.Contains("null", StringComparison.Ordinal))
+        {
+            return null;
+        }
+
+        var reader = new Utf8JsonReader(System.Text.Encoding.UTF8.GetBytes(text));
+        var path = new Stack<(string? Name, int Item)>();
+        while (reader.Read())
+        {
+            switch (reader.TokenType)
+            {
+                case JsonTokenType.StartArray:
+                    path.Push((null, -1));
+                    break;
+                case JsonTokenType.StartObject:
+                    Step(path);
+                    path.Push(("", 0));
+                    continue;
+                case JsonTokenType.PropertyName:
+                    path.Pop();
+                    path.Push((reader.GetString(), 0));
+                    continue;
+                case JsonTokenType.EndArray or JsonTokenType.EndObject:
+                    path.Pop();
+                    continue;
+                case JsonTokenType.Null when path.TryPeek(out var top) && top.Name is null:
+                    Step(path);
+                    return "$" + string.Concat(path.Reverse().Select(p => p.Name is { } name ? $".{name}" : $"[{p.Item}]"));
+                default:
+                    Step(path);
+                    break;
+            }
+        }
+
+        return null;
+    }
+
+    private static void Step(Stack<(string? Name, int Item)> path)
+    {
+        if (path.TryPeek(out var top) && top.Name is null)
+        {
+            path.Pop();
+            path.Push((null, top.Item + 1));
+        }
+    }
+
+    // Limits stand with the fields in the schema too.
+    private static JsonNode Describe(JsonSchemaExporterContext context, JsonNode node)
+    {
+        var named = NameEnums(context, node);
+        var type = Nullable.GetUnderlyingType(context.TypeInfo.Type) ?? context.TypeInfo.Type;
+        if (context.PropertyInfo?.AttributeProvider is { } property && Limits.HasLength(type) && named is JsonObject schema)
+        {
+            schema[
+                type == typeof(string) ? "maxLength"
+                : Limits.IsMap(type) ? "maxProperties"
+                : "maxItems"
+            ] = Limits.Most(property, type);
+        }
+
+        return named;
+    }
+
+    /// <summary>The name of an enumeration's value in files.</summary>
+    public static string Name<T>(T value)
+        where T : struct, Enum => NamedEnumConverterFactory.Name(value.ToString());
+
+    /// <summary>The value of a name in files.</summary>
+    /// <returns>False when there is none of that name.</returns>
+    public static bool TryName<T>(string name, out T value)
+        where T : struct, Enum
+    {
+        foreach (var known in Enum.GetValues<T>())
+        {
+            if (Name(known) == name)
+            {
+                value = known;
+                return true;
+            }
+        }
+
+        value = default;
+        return false;
+    }
 
     private static JsonNode NameEnums(JsonSchemaExporterContext context, JsonNode node)
     {
@@ -143,6 +245,7 @@ public static partial class JobFile
             PropertyNamingPolicy = JsonNamingPolicy.CamelCase,
             UnmappedMemberHandling = JsonUnmappedMemberHandling.Disallow,
             RespectNullableAnnotations = true,
+            RespectRequiredConstructorParameters = true,
             DefaultIgnoreCondition = JsonIgnoreCondition.WhenWritingNull,
             AllowDuplicateProperties = false,
             WriteIndented = indented,
@@ -156,7 +259,7 @@ public static partial class JobFile
         type switch
         {
             _ when type.Contains("Double", StringComparison.Ordinal) || type.Contains("Decimal", StringComparison.Ordinal) => "a number",
-            _ when type.Contains("Int32", StringComparison.Ordinal) => "a whole number",
+            _ when type.Contains("Int32", StringComparison.Ordinal) || type.Contains("Int64", StringComparison.Ordinal) => "a whole number",
             _ when type.Contains("Boolean", StringComparison.Ordinal) => "true or false",
             _ when type.Contains("DateTime", StringComparison.Ordinal) => "a date and time such as 2026-10-05T09:30:00",
             _ when type.Contains("ImmutableArray", StringComparison.Ordinal) => "a list",
@@ -166,6 +269,9 @@ public static partial class JobFile
 
     [GeneratedRegex("JSON property '([^']*)' could not be mapped")]
     private static partial Regex Unmapped();
+
+    [GeneratedRegex("Duplicate property '([^']*)'")]
+    private static partial Regex Doubled();
 
     [GeneratedRegex("missing required properties including: (.*?)\\.?$")]
     private static partial Regex Missing();

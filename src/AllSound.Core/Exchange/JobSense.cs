@@ -11,9 +11,6 @@ namespace AllSound.Core.Exchange;
 /// <summary>Checks that a job that parses also makes sense. One fault for each thing wrong.</summary>
 public static partial class JobSense
 {
-    /// <summary>Surfaces in one job at most.</summary>
-    public const int MostSurfaces = 5000;
-
     private const int EarliestYear = 1000;
     private const int LatestYear = 2200;
 
@@ -44,6 +41,8 @@ public static partial class JobSense
             return faults.ToImmutable();
         }
 
+        Limits.Check(faults, "$", job);
+        var buildings = new HashSet<string>(StringComparer.Ordinal);
         var spaces = new HashSet<string>(StringComparer.Ordinal);
         var surfaces = new HashSet<string>(StringComparer.Ordinal);
         for (var b = 0; b < job.Buildings.Length; b++)
@@ -51,6 +50,7 @@ public static partial class JobSense
             var at = $"$.buildings[{b}]";
             var building = job.Buildings[b];
             Name(faults, $"{at}.id", building.Id);
+            Unique(faults, $"{at}.id", building.Id, buildings);
             Text(faults, $"{at}.title", building.Title);
             Year(faults, $"{at}.built", building.Built);
             for (var s = 0; s < building.Spaces.Length; s++)
@@ -59,9 +59,14 @@ public static partial class JobSense
             }
         }
 
-        if (surfaces.Count > MostSurfaces)
+        if (surfaces.Count > Limits.Surfaces)
         {
-            faults.Add("$.buildings", $"a job holds {MostSurfaces} surfaces at most");
+            faults.Add("$.buildings", $"a job holds {Limits.Surfaces} surfaces at most");
+        }
+
+        if (spaces.Count > Limits.Spaces)
+        {
+            faults.Add("$.buildings", $"a job holds {Limits.Spaces} rooms and elevations at most");
         }
 
         return faults.ToImmutable();
@@ -72,7 +77,22 @@ public static partial class JobSense
     {
         ArgumentNullException.ThrowIfNull(job);
         var faults = new Faults(job.Products);
+        Limits.Check(faults, at, surface);
         SurfaceFaults(faults, at, space, surface);
+        return faults.ToImmutable();
+    }
+
+    /// <summary>Everything wrong with the readings of a surface, with paths from the surface.</summary>
+    public static ImmutableArray<Fault> ReadingFaults(Surface surface)
+    {
+        ArgumentNullException.ThrowIfNull(surface);
+        var faults = new Faults();
+        foreach (var reading in surface.Readings)
+        {
+            Limits.Check(faults, "$", reading);
+        }
+
+        Readings(faults, "$", surface);
         return faults.ToImmutable();
     }
 
@@ -80,6 +100,7 @@ public static partial class JobSense
     public static ImmutableArray<Fault> SpaceFaults(Space space, string at = "$")
     {
         var faults = new Faults();
+        Limits.Check(faults, at, space);
         SpaceFaults(faults, at, space, new(StringComparer.Ordinal), new(StringComparer.Ordinal));
         return faults.ToImmutable();
     }
@@ -193,10 +214,10 @@ public static partial class JobSense
         }
     }
 
-    [GeneratedRegex("^[a-z0-9][a-z0-9-]{0,59}$")]
+    [GeneratedRegex(@"\A[a-z0-9][a-z0-9-]{0,59}\z")]
     private static partial Regex Slug();
 
-    [GeneratedRegex("^[A-Z]{3}$")]
+    [GeneratedRegex(@"\A[A-Z]{3}\z")]
     private static partial Regex CurrencyCode();
 }
 
@@ -223,6 +244,8 @@ internal sealed class Faults(ImmutableArray<OwnProduct> products = default)
             found.Add(new Fault(path, message));
         }
     }
+
+    public int Count => found.Count;
 
     public ImmutableArray<Fault> ToImmutable() => [.. found];
 }

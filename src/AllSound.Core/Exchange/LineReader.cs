@@ -63,18 +63,38 @@ public static partial class LineReader
         .ToDictionary(g => g.Key, g => Math.Log(1 + (Operations.All.Length / (double)g.Count())), StringComparer.Ordinal);
 
     /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
-    public static ImmutableArray<ReadLine> Read(string text)
+    /// <param name="text">The lines.</param>
+    /// <param name="cancel">Stops reading.</param>
+    /// <returns>What was read, in order. What comes after <see cref="Limits.PastedLines"/> lines is left out, which the last entry says.</returns>
+    /// <exception cref="OperationCanceledException">Reading was stopped.</exception>
+    public static ImmutableArray<ReadLine> Read(string text, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(text);
         var read = ImmutableArray.CreateBuilder<ReadLine>();
         double? pending = null;
-        foreach (var line in text.Split('\n', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries))
+        ReadLine? finish = null;
+        ReadLine? last = null;
+        var lines = 0;
+        foreach (var range in text.AsSpan().Split('\n'))
         {
+            cancel.ThrowIfCancellationRequested();
+            var line = text[range].Trim();
+            if (line.Length == 0)
+            {
+                continue;
+            }
+
+            if (++lines > Limits.PastedLines)
+            {
+                read.Add(NotUnderstood("…", [$"only the first {Limits.PastedLines} lines were read: a sequence has {Limits.Items} steps at most"], []));
+                break;
+            }
+
             var plain = Numbering().Replace(line, "");
             List<(ReadLine Line, LineWaits Waits)> parts =
                 plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
                 : Named(plain) is { } exact ? [(exact, LineWaits.Of(plain))]
-                : Parts(plain, read.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)), read.LastOrDefault(r => r.Step is not null));
+                : Parts(plain, finish, last);
             foreach (var (part, waits) in parts)
             {
                 if (part.Step is null)
@@ -87,7 +107,10 @@ public static partial class LineReader
                 var coats = Coats(part.Line, part.Step);
                 for (var coat = 0; coat < coats; coat++)
                 {
-                    read.Add(Waited(part, coat == 0 ? waits.Before ?? pending : waits.Between ?? waits.After, first: read.All(r => r.Step is null)));
+                    var waited = Waited(part, coat == 0 ? waits.Before ?? pending : waits.Between ?? waits.After, first: last is null);
+                    read.Add(waited);
+                    last = waited;
+                    finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : finish;
                 }
 
                 pending = waits.After ?? (coats == 1 ? waits.Between : null);

@@ -10,6 +10,68 @@ namespace AllSound.Core.Exchange;
 /// <content>From the cells of a row to a record.</content>
 public static partial class Tables
 {
+    // Columns whose text is the writer's own, blanks and all; elsewhere blanks round a cell mean nothing.
+    private static readonly HashSet<string> Free = new(["title", "notes", "where", "layer", "instrument", "by"], StringComparer.Ordinal);
+
+    // A cell that begins like this is worked out by a spreadsheet instead of shown (OWASP, "CSV injection", from memory).
+    private const string Formulas = "=+-@\t\r\n＝＋－＠";
+
+    // An apostrophe before such a cell makes it text; so a cell that has apostrophes and then such a sign gets one more.
+    private static string Defused(string cell) => Begins(cell) && Number(cell) is null ? $"'{cell}" : cell;
+
+    private static string Armed(string cell, string column)
+    {
+        var text = Free.Contains(column) ? cell : cell.Trim();
+        return text.StartsWith('\'') && Begins(text[1..]) && Number(text[1..]) is null ? text[1..] : text;
+    }
+
+    private static bool Begins(string cell) => cell.AsSpan().TrimStart('\'') is { Length: > 0 } rest && Formulas.Contains(rest[0], StringComparison.Ordinal);
+
+    // The surfaces of a job by id, to be changed and put together again.
+    private sealed class Places
+    {
+        private readonly Job job;
+        private readonly Dictionary<string, List<Surface>> spaces;
+        private readonly Dictionary<string, (string Space, int At)> at = new(StringComparer.Ordinal);
+
+        public Places(Job job)
+        {
+            this.job = job;
+            spaces = job.Buildings.SelectMany(b => b.Spaces).ToDictionary(s => s.Id, s => s.Surfaces.ToList(), StringComparer.Ordinal);
+            foreach (var (space, surfaces) in spaces)
+            {
+                for (var i = 0; i < surfaces.Count; i++)
+                {
+                    at[surfaces[i].Id] = (space, i);
+                }
+            }
+        }
+
+        public IEnumerable<string> Spaces => spaces.Keys;
+
+        public bool HasSpace(string space) => spaces.ContainsKey(space);
+
+        public (string Space, Surface Surface)? Find(string surface) => at.TryGetValue(surface, out var x) ? (x.Space, spaces[x.Space][x.At]) : null;
+
+        public void Put(string space, Surface surface)
+        {
+            if (at.TryGetValue(surface.Id, out var known))
+            {
+                spaces[known.Space][known.At] = surface;
+                return;
+            }
+
+            at[surface.Id] = (space, spaces[space].Count);
+            spaces[space].Add(surface);
+        }
+
+        public Job Whole() =>
+            job with
+            {
+                Buildings = [.. job.Buildings.Select(b => b with { Spaces = [.. b.Spaces.Select(s => s with { Surfaces = [.. spaces[s.Id]] })] })],
+            };
+    }
+
     private static JsonObject Merge(Surface? known, Row row)
     {
         var json = known is null ? [] : JsonNode.Parse(System.Text.Json.JsonSerializer.Serialize(known, JobFile.Options))!.AsObject();

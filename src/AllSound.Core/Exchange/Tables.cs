@@ -14,7 +14,6 @@ namespace AllSound.Core.Exchange;
 /// </summary>
 public static partial class Tables
 {
-    private const int MostRows = 20_000;
     private static readonly string[] Own =
     [
         "space",
@@ -110,74 +109,81 @@ public static partial class Tables
     }
 
     /// <summary>A job with the surfaces of a table: known ids are changed, new ones added to their space. Columns left out stay as they are.</summary>
-    public static (Job? Job, ImmutableArray<Fault> Faults) ReadSurfaces(Job job, string text)
+    /// <param name="job">The job.</param>
+    /// <param name="text">The table.</param>
+    /// <param name="cancel">Stops reading.</param>
+    /// <exception cref="OperationCanceledException">Reading was stopped.</exception>
+    public static (Job? Job, ImmutableArray<Fault> Faults) ReadSurfaces(Job job, string text, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (rows, faults) = Rows(text, [.. Own, .. FactProperties.Select(Name)], "id");
+        var (rows, faults) = Rows(text, [.. Own, .. FactProperties.Select(Name)], "id", cancel);
         if (!faults.IsEmpty)
         {
             return (null, faults);
         }
 
         var found = new Faults();
-        var spaces = job.Buildings.SelectMany(b => b.Spaces).ToDictionary(s => s.Id, s => s.Surfaces.ToList(), StringComparer.Ordinal);
+        var places = new Places(job);
+        var read = new List<(Row Row, string Space, string Surface)>();
         foreach (var row in rows)
         {
+            cancel.ThrowIfCancellationRequested();
             var id = row["id"];
-            var space = spaces.FirstOrDefault(s => s.Value.Any(x => x.Id == id)).Key;
-            var known = space is null ? null : spaces[space].First(s => s.Id == id);
-            if (known is null && (!row.Has("space") || !spaces.ContainsKey(row["space"])))
+            var known = places.Find(id);
+            if (known is null && (!row.Has("space") || !places.HasSpace(row["space"])))
             {
-                found.Add(row.At("space"), $"a new surface needs a space of the job, one of {string.Join(", ", spaces.Keys)}");
+                found.Add(row.At("space"), $"a new surface needs a space of the job, one of {string.Join(", ", places.Spaces.Take(20))}");
                 continue;
             }
 
-            space ??= row["space"];
-            var (surface, fault) = JobFile.Parse<Surface>(Merge(known, row).ToJsonString());
+            var (surface, fault) = JobFile.Parse<Surface>(Merge(known?.Surface, row).ToJsonString());
             if (surface is null)
             {
                 found.Add(row.At(Column(fault!.Path)), Plain(fault.Message));
                 continue;
             }
 
-            // Checked in the space as it will be, so that zones may refer to rows above.
-            var place = job.Buildings.SelectMany(b => b.Spaces).First(s => s.Id == space);
-            var others = spaces[space].Where(s => s.Id != id).Append(surface);
-            foreach (var sense in JobSense.SurfaceFaults(job, place with { Surfaces = [.. others] }, surface))
+            var space = known?.Space ?? row["space"];
+            places.Put(space, surface);
+            read.Add((row, space, id));
+        }
+
+        // Checked in the space as it will be, so that zones may refer to any row.
+        var whole = places.Whole();
+        var spaces = whole.Buildings.SelectMany(b => b.Spaces).ToDictionary(s => s.Id, StringComparer.Ordinal);
+        foreach (var (row, space, surface) in read)
+        {
+            cancel.ThrowIfCancellationRequested();
+            foreach (var sense in JobSense.SurfaceFaults(job, spaces[space], places.Find(surface)!.Value.Surface))
             {
                 found.Add(row.At(Column(sense.Path)), sense.Message);
             }
-
-            var at = spaces[space].FindIndex(s => s.Id == id);
-            if (at < 0)
-            {
-                spaces[space].Add(surface);
-            }
-            else
-            {
-                spaces[space][at] = surface;
-            }
         }
 
-        return Whole(job, spaces, found);
+        return Whole(job, whole, found);
     }
 
     /// <summary>A job with the readings of a table added to its surfaces. A reading that is there already, word for word, is not added again.</summary>
-    public static (Job? Job, ImmutableArray<Fault> Faults) ReadReadings(Job job, string text)
+    /// <param name="job">The job.</param>
+    /// <param name="text">The table.</param>
+    /// <param name="cancel">Stops reading.</param>
+    /// <exception cref="OperationCanceledException">Reading was stopped.</exception>
+    public static (Job? Job, ImmutableArray<Fault> Faults) ReadReadings(Job job, string text, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var (rows, faults) = Rows(text, ReadingColumns, "surface");
+        var (rows, faults) = Rows(text, ReadingColumns, "surface", cancel);
         if (!faults.IsEmpty)
         {
             return (null, faults);
         }
 
         var found = new Faults();
-        var spaces = job.Buildings.SelectMany(b => b.Spaces).ToDictionary(s => s.Id, s => s.Surfaces.ToList(), StringComparer.Ordinal);
+        var places = new Places(job);
+        var added = new Dictionary<string, List<(Row Row, Reading Reading)>>(StringComparer.Ordinal);
         foreach (var row in rows)
         {
-            var place = spaces.FirstOrDefault(s => s.Value.Any(x => x.Id == row["surface"]));
-            if (place.Key is null)
+            cancel.ThrowIfCancellationRequested();
+            if (places.Find(row["surface"]) is null)
             {
                 found.Add(row.At("surface"), $"the job has no surface '{row["surface"]}'");
                 continue;
@@ -196,48 +202,41 @@ public static partial class Tables
                 continue;
             }
 
-            var at = place.Value.FindIndex(s => s.Id == row["surface"]);
-            if (place.Value[at].Readings.Contains(reading))
-            {
-                continue;
-            }
-
-            var surface = place.Value[at] with { Readings = place.Value[at].Readings.Add(reading) };
-            var here = $"$.readings[{surface.Readings.Length - 1}]";
-            foreach (
-                var sense in JobSense
-                    .SurfaceFaults(job, job.Buildings.SelectMany(b => b.Spaces).First(s => s.Id == place.Key), surface)
-                    .Where(f => f.Path.StartsWith(here, StringComparison.Ordinal))
-            )
-            {
-                found.Add(row.At(Column(sense.Path)), sense.Message);
-            }
-
-            place.Value[at] = surface;
+            (added.TryGetValue(row["surface"], out var list) ? list : added[row["surface"]] = []).Add((row, reading));
         }
 
-        return Whole(job, spaces, found);
+        foreach (var (id, readings) in added)
+        {
+            cancel.ThrowIfCancellationRequested();
+            var (space, surface) = places.Find(id)!.Value;
+            var known = surface.Readings.ToHashSet();
+            var news = readings.Where(r => known.Add(r.Reading)).ToArray();
+            places.Put(space, surface with { Readings = surface.Readings.AddRange(news.Select(n => n.Reading)) });
+            foreach (var (row, reading) in news)
+            {
+                foreach (var sense in JobSense.ReadingFaults(surface with { Readings = [reading] }))
+                {
+                    found.Add(row.At(Column(sense.Path)), sense.Message);
+                }
+            }
+        }
+
+        return Whole(job, places.Whole(), found);
     }
 
-    private static (Job? Job, ImmutableArray<Fault> Faults) Whole(Job job, Dictionary<string, List<Surface>> spaces, Faults found)
+    private static (Job? Job, ImmutableArray<Fault> Faults) Whole(Job job, Job whole, Faults found)
     {
         var faults = found.ToImmutable();
-        if (!faults.IsEmpty)
-        {
-            return (null, faults);
-        }
-
-        var whole = job with { Buildings = [.. job.Buildings.Select(b => b with { Spaces = [.. b.Spaces.Select(s => s with { Surfaces = [.. spaces[s.Id]] })] })] };
-        faults = JobSense.Faults(whole);
+        faults = faults.IsEmpty ? JobSense.Added(job, whole) : faults;
         return faults.IsEmpty ? (whole, []) : (null, faults);
     }
 
-    private static (List<Row> Rows, ImmutableArray<Fault> Faults) Rows(string text, string[] known, string needed)
+    private static (List<Row> Rows, ImmutableArray<Fault> Faults) Rows(string text, string[] known, string needed, CancellationToken cancel)
     {
         var rows = new List<Row>();
-        if (text.Length > JobFile.LongestText)
+        if (text.Length > Limits.FileCharacters)
         {
-            return (rows, [new Fault("line 1", $"the file is longer than {JobFile.LongestText / 1024 / 1024} million characters")]);
+            return (rows, [new Fault("line 1", $"the file is longer than {Limits.FileCharacters / 1_000_000} million characters")]);
         }
 
         if (text.Contains('\0', StringComparison.Ordinal))
@@ -271,21 +270,23 @@ public static partial class Tables
                 faults.Add("line 1", $"expected a column '{needed}'");
             }
 
+            var columns = new Columns(header);
             while (faults.ToImmutable().IsEmpty && csv.Read())
             {
+                cancel.ThrowIfCancellationRequested();
                 if (csv.Parser.Count != header.Length)
                 {
                     faults.Add($"line {csv.Parser.RawRow}", $"expected {header.Length} cells, found {csv.Parser.Count}");
                     break;
                 }
 
-                if (rows.Count == MostRows)
+                if (rows.Count == Limits.TableRows)
                 {
-                    faults.Add($"line {csv.Parser.RawRow}", $"a table has {MostRows} rows at most");
+                    faults.Add($"line {csv.Parser.RawRow}", $"a table has {Limits.TableRows} rows at most");
                     break;
                 }
 
-                rows.Add(new Row(csv.Parser.RawRow, header, [.. csv.Parser.Record!.Select(c => c.Trim())]));
+                rows.Add(new Row(csv.Parser.RawRow, columns, [.. csv.Parser.Record!.Select((cell, i) => Armed(cell, header[i]))]));
             }
 
             if (rows.Count == 0)
@@ -315,7 +316,7 @@ public static partial class Tables
         {
             foreach (var cell in row)
             {
-                csv.WriteField(cell ?? "");
+                csv.WriteField(Defused(cell ?? ""));
             }
 
             csv.NextRecord();
@@ -371,14 +372,24 @@ public static partial class Tables
     // A line number in the message would be one of the row's own JSON, which nobody wrote.
     private static string Plain(string message) => message.Split(" (line", 2)[0];
 
-    private sealed record Row(int Line, string[] Header, string[] Cells)
+    private sealed class Columns(string[] names)
     {
-        public string this[string column] => Holds(column) ? Cells[Array.IndexOf(Header, column)] : "";
+        private readonly Dictionary<string, int> places = names
+            .Select((name, i) => (name, i))
+            .DistinctBy(x => x.name)
+            .ToDictionary(x => x.name, x => x.i, StringComparer.Ordinal);
 
-        public bool Holds(string column) => Array.IndexOf(Header, column) >= 0;
+        public int this[string column] => places.GetValueOrDefault(column, -1);
+    }
+
+    private sealed record Row(int Line, Columns Columns, string[] Cells)
+    {
+        public string this[string column] => Columns[column] is >= 0 and var at ? Cells[at] : "";
+
+        public bool Holds(string column) => Columns[column] >= 0;
 
         public bool Has(string column) => this[column].Length > 0;
 
-        public string At(string column) => Holds(column) ? $"line {Line}, column {Array.IndexOf(Header, column) + 1} ({column})" : $"line {Line}";
+        public string At(string column) => Columns[column] is >= 0 and var at ? $"line {Line}, column {at + 1} ({column})" : $"line {Line}";
     }
 }

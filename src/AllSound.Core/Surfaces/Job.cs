@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using System.ComponentModel.DataAnnotations;
+using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 
 namespace AllSound.Core.Surfaces;
@@ -208,18 +210,22 @@ public sealed record Job
     public Rates Rates { get; init; } = new();
 
     /// <summary>Likelihoods that this job judges otherwise than the program; empty: as given.</summary>
+    [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<Judgement> Judgements { get; init; } = [];
 
     /// <summary>Buildings.</summary>
+    [MaxLength(Limits.Buildings)]
     public required ImmutableArray<Building> Buildings { get; init; }
 
     /// <summary>Products that the firm uses, as instances of classes; the first of a class stands for it.</summary>
+    [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<OwnProduct> Products { get; init; } = [];
 
     /// <summary>House rules: for a question of practice (S1 to S32) the school that the firm follows.</summary>
     public ImmutableDictionary<string, string> HouseRules { get; init; } = ImmutableDictionary<string, string>.Empty;
 
     /// <summary>Trial patches of stripping methods.</summary>
+    [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<TrialPatch> Trials { get; init; } = [];
 
     /// <summary>All surfaces with the space and building they stand in, in walking order.</summary>
@@ -275,6 +281,7 @@ public sealed record Building
     public int? Built { get; init; }
 
     /// <summary>Rooms, elevations, roof slopes.</summary>
+    [MaxLength(Limits.Spaces)]
     public required ImmutableArray<Space> Spaces { get; init; }
 }
 
@@ -294,6 +301,7 @@ public sealed record Space
     public ImmutableArray<Wall> Walls { get; init; } = [];
 
     /// <summary>Surfaces.</summary>
+    [MaxLength(Limits.Surfaces)]
     public required ImmutableArray<Surface> Surfaces { get; init; }
 }
 

@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using System.ComponentModel.DataAnnotations;
+using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 
 namespace AllSound.Core.Surfaces;
@@ -110,6 +112,7 @@ public sealed record TrialPatch
     public bool Harmed { get; init; }
 
     /// <summary>What was seen.</summary>
+    [MaxLength(Limits.Notes)]
     public string? Notes { get; init; }
 }
 

@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using System.ComponentModel.DataAnnotations;
+using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 
 namespace AllSound.Core.Surfaces;
@@ -46,6 +48,7 @@ public sealed record Surface
     public ImmutableArray<SignSeen> Signs { get; init; } = [];
 
     /// <summary>Readings taken.</summary>
+    [MaxLength(Limits.Readings)]
     public ImmutableArray<Reading> Readings { get; init; } = [];
 
     /// <summary>What is wanted.</summary>
@@ -61,6 +64,7 @@ public sealed record Surface
     public string? Choice { get; init; }
 
     /// <summary>Free notes.</summary>
+    [MaxLength(Limits.Notes)]
     public string? Notes { get; init; }
 }
 

@@ -133,9 +133,8 @@ test("while the line is down nothing is lost, not even by a reload, and it is se
   await page.keyboard.press("Enter");
   await page.getByLabel("Say what you see").fill("mould");
   await page.getByLabel("Grip").selectOption("abraded");
-  await expect(page.getByRole("status").first()).toContainText("no line");
-  const waiting = await page.evaluate(() => localStorage.getItem("pending:sallow-ferry:stair-wall"));
-  expect(waiting).toContain("0.31");
+  await expect(page.getByRole("status").first()).toContainText("No line");
+  await expect(page.getByRole("status").first()).toContainText("not sent yet");
   await page.context().setOffline(false);
   await page.reload();
   await kept(page);
@@ -145,7 +144,10 @@ test("while the line is down nothing is lost, not even by a reload, and it is se
   expect(stored.surface.facts.key).toBe("abraded");
 });
 
-test("two browsers on one surface: both are told and neither loses anything", async ({ page, browser }) => {
+test("two browsers on one surface: what does not touch is merged and told, and neither loses anything", async ({
+  page,
+  browser,
+}) => {
   const other = await (await browser.newContext()).newPage();
   await page.goto(at("survey"));
   await other.goto(at("survey"));
@@ -154,15 +156,14 @@ test("two browsers on one surface: both are told and neither loses anything", as
   await other.getByLabel("Soil").selectOption("greasy");
   await kept(other);
   await page.getByLabel("Grip").selectOption("abraded");
-  const clash = page.getByRole("dialog", { name: /Somebody else changed/ });
-  await expect(clash).toContainText("greasy");
-  await clash.getByRole("row", { name: /soil/ }).getByRole("radio").nth(1).check();
-  await clash.getByRole("button", { name: "Keep what is marked" }).click();
+  await expect(page.getByRole("status").first()).toContainText("Merged with what somebody else changed");
   await kept(page);
   await expect(page.getByLabel("Soil")).toHaveValue("greasy");
-  // The other, who goes on from the older version, is told in turn.
+  // The other, who goes on from the older version, gets it in turn.
   await other.getByLabel("Moisture").selectOption("drying");
-  await expect(other.getByRole("dialog", { name: /Somebody else changed/ })).toContainText("abraded");
+  await kept(other);
+  await expect(other.getByLabel("Grip")).toHaveValue("abraded");
+  await expect(other.getByLabel("Moisture")).toHaveValue("drying");
   await other.close();
 });
 

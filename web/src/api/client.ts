@@ -7,6 +7,7 @@ export type Surface = Schemas["Surface"];
 export type SurfaceView = Schemas["SurfaceView"];
 export type Space = Schemas["Space"];
 export type JobView = Schemas["JobView"];
+export type BuildingView = Schemas["BuildingView"];
 export type SpaceView = Schemas["SpaceView"];
 export type Facts = Schemas["Facts"];
 export type Option = Schemas["OptionReport"];

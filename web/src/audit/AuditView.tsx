@@ -2,7 +2,6 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
-import { SaveMark } from "../shell/SaveMark";
 import { PasteLines } from "./PasteLines";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
@@ -97,7 +96,6 @@ export function AuditView() {
                 : `${faults.length} ${faults.length === 1 ? "fault" : "faults"}`}
             </span>
           )}
-          <SaveMark edit={edit} />
         </header>
         <div className="body" aria-live="polite">
           {steps.length === 0 && (
@@ -133,7 +131,7 @@ export function AuditView() {
                               {p.title}
                             </option>
                           ))}
-                          {job.products
+                          {(job.job.products ?? [])
                             .filter((own) => operation.products.some((p) => p.id === own.class))
                             .map((own) => (
                               <option key={own.id} value={own.id}>

@@ -69,9 +69,9 @@ function Drawn() {
     <div>
       <Sheet
         title={`Specification: ${space.space.title}`}
-        under={job.title}
+        under={job.job.title}
         date={today}
-        mark={`${surfaces.length} surfaces · revision ${job.version}`}
+        mark={`${surfaces.length} surfaces · revision ${job.revision}`}
       >
         <div style={{ height: 250, margin: "10px 0" }}>
           <UnfoldedRoom space={space} selected="" onSelect={(surface) => go({ view: "survey", surface })} />
@@ -113,7 +113,7 @@ function Drawn() {
         </p>
       </Sheet>
       {views.map((v) => (
-        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.title} date={today} />
+        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.job.title} date={today} />
       ))}
     </div>
   );

@@ -1,47 +1,25 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useEffect, useRef, useState } from "react";
-import { api, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { jobRecord } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 
 type Own = Schemas["OwnProduct"];
-type Firm = Pick<Schemas["JobView"], "products" | "houseRules" | "trials">;
+type Firm = Pick<Required<Schemas["Job"]>, "products" | "houseRules" | "trials">;
 
 /** How the firm works: where practitioners differ, what it does; and the products that it really uses. */
 export function FirmView() {
-  const { job, catalogue } = usePlace();
-  const client = useQueryClient();
-  const [problem, setProblem] = useState("");
+  const { job, catalogue, edit } = usePlace();
   const [pick, setPick] = useState("");
-  const [firm, setFirm] = useState<Firm>(job);
-  // One save at a time, each on the version that the one before left.
-  const version = useRef(job.version);
-  const under = useRef(0);
-  const line = useRef(Promise.resolve());
-  useEffect(() => {
-    if (under.current > 0) return;
-    version.current = job.version;
-    setFirm(job);
-  }, [job]);
   if (!catalogue) return null;
-  const send = async (next: Firm) => {
-    const { data, error } = await api.PUT("/api/jobs/{job}/firm", {
-      params: { path: { job: job.id } },
-      body: { version: version.current, products: next.products, houseRules: next.houseRules, trials: next.trials },
-    });
-    under.current--;
-    if (data) version.current = data.version;
-    const said = error as { detail?: string; title?: string } | undefined;
-    setProblem(said ? (said.detail ?? said.title ?? "It was not saved.") : "");
-    if (under.current === 0) await client.invalidateQueries({ queryKey: keys.job(job.id) });
+  const record = jobRecord(edit.session, job);
+  const firm = {
+    products: record.products ?? [],
+    houseRules: record.houseRules ?? {},
+    trials: record.trials ?? [],
   };
-  const save = (change: Partial<Firm>) => {
-    const next = { products: firm.products, houseRules: firm.houseRules, trials: firm.trials, ...change };
-    setFirm(next);
-    under.current++;
-    line.current = line.current.then(() => send(next));
-  };
+  const save = (change: Partial<Firm>) =>
+    edit.session.edit("Our ways", [{ key: `job:${job.id}`, before: record, after: { ...record, ...change } }]);
   const rule = (id: string, school: string) => {
     const next = { ...firm.houseRules };
     if (school === "") delete next[id];
@@ -96,11 +74,6 @@ export function FirmView() {
           <p className="soft small">
             A product of your own stands for its class in this job; the numbers on its data sheet win over the class's.
           </p>
-          {problem && (
-            <p className="fault fails" role="alert">
-              {problem}
-            </p>
-          )}
           <div className="row">
             <select
               className="pick grow"

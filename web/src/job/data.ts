@@ -1,8 +1,9 @@
-import { useQuery } from "@tanstack/react-query";
+import { type QueryClient, useQuery } from "@tanstack/react-query";
 import { api, ask, type SurfaceView } from "../api/client";
 
 export const keys = {
   jobs: ["jobs"] as const,
+  putAway: ["put-away"] as const,
   job: (job: string) => ["job", job] as const,
   surface: (job: string, surface: string) => ["job", job, "surface", surface] as const,
   checks: (job: string, surface: string, version: number) => ["job", job, "checks", surface, version] as const,
@@ -10,6 +11,13 @@ export const keys = {
   quantities: (job: string) => ["job", job, "quantities"] as const,
   catalogue: ["catalogue"] as const,
 };
+
+/** A surface is gone: everything of the job is asked for again but what was of that surface. */
+export async function forgetSurface(client: QueryClient, job: string, surface: string) {
+  const ofIt = (q: { queryKey: readonly unknown[] }) => q.queryKey.includes(surface);
+  client.removeQueries({ predicate: (q) => ofIt(q) && !q.isActive() });
+  await client.invalidateQueries({ predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job && !ofIt(q) });
+}
 
 export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => ask(api.GET("/api/jobs")) });
 

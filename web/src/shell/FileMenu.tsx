@@ -4,6 +4,7 @@ import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Refusal } from "../api/client";
 import { saveDrawing } from "../drawing/save";
+import { sessionOf } from "../job/useEdit";
 
 /** Files out and in: the job, tables of surfaces and readings, the drawings. A file at fault is refused with what is wrong and changes nothing. */
 export function FileMenu({ job }: { job: string }) {
@@ -12,9 +13,9 @@ export function FileMenu({ job }: { job: string }) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const send = async (to: string, type: string, text: string) => {
-    const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body: text });
-    const answer = (await response.json()) as { id?: string; title?: string; detail?: string };
+  const send = async (to: string, type: string, body: string | File) => {
+    const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body });
+    const answer = (await response.json()) as { id?: string; version?: number; title?: string; detail?: string };
     if (!response.ok)
       throw new Refusal(response.status, answer.detail ?? answer.title ?? `refused (${response.status})`, {});
     await client.invalidateQueries();
@@ -22,14 +23,21 @@ export function FileMenu({ job }: { job: string }) {
   };
   const bring = async (file: File, replace: boolean) => {
     try {
-      const text = await file.text();
+      const zip = /\.zip$/i.test(file.name);
+      const text = zip ? "" : await file.text();
       if (/\.csv$/i.test(file.name)) {
         // A table of readings names the surface and the check; one of surfaces its ids.
         const kind = /(^|,)"?check"?(,|\r|\n)/.test(text.slice(0, 400)) ? "readings" : "surfaces";
-        await send(`/api/jobs/${job}/${kind}.csv`, "text/csv", text);
+        const answer = await send(`/api/jobs/${job}/${kind}.csv`, "text/csv", text);
+        sessionOf(job, client).made(file.name, answer.version ?? 0);
         setOpen(false);
       } else {
-        const answer = await send(`/api/jobs/import?replace=${replace}`, "application/json", text);
+        const answer = await send(
+          `/api/jobs/import?replace=${replace}`,
+          zip ? "application/zip" : "application/json",
+          zip ? file : text,
+        );
+        if (replace && answer.id) sessionOf(answer.id, client).made(file.name, answer.version ?? 0);
         setOpen(false);
         navigate(`/${answer.id}/survey`);
       }
@@ -39,7 +47,7 @@ export function FileMenu({ job }: { job: string }) {
         error.status === 409 &&
         !replace &&
         !/\.csv$/i.test(file.name) &&
-        window.confirm("A job of this name is here already. Replace it with the file?")
+        window.confirm("A job of this name is here already. Replace it with the file? Undo brings back what was there.")
       )
         await bring(file, true);
       else setProblem(error instanceof Error ? error.message : String(error));
@@ -51,6 +59,7 @@ export function FileMenu({ job }: { job: string }) {
         <a
           href={`/api/jobs/${job}/export`}
           download
+          className="export"
           style={{ color: "inherit", display: "flex", alignItems: "center", padding: "0 6px", textDecoration: "none" }}
         >
           Export
@@ -67,7 +76,7 @@ export function FileMenu({ job }: { job: string }) {
       <input
         ref={input}
         type="file"
-        accept=".json,application/json,.csv,text/csv"
+        accept=".json,application/json,.csv,text/csv,.zip,application/zip"
         hidden
         aria-label="Job file"
         onChange={(e) => {
@@ -83,6 +92,12 @@ export function FileMenu({ job }: { job: string }) {
               Job file (JSON)
             </a>
             everything but the photos; reads back without loss
+          </li>
+          <li>
+            <a href={`/api/jobs/${job}/export.zip`} download>
+              Archive (zip)
+            </a>
+            the job file and all photos as they were taken; reads back without loss
           </li>
           <li>
             <a href={`/api/jobs/${job}/surfaces.csv`} download>
@@ -116,7 +131,7 @@ export function FileMenu({ job }: { job: string }) {
             <button type="button" className="btn tight" onClick={() => input.current?.click()}>
               Take in a file
             </button>
-            a job file, or a table of surfaces or readings; a fault names its line and column
+            a job file, an archive, or a table of surfaces or readings; a fault names its line and column
           </li>
         </ul>
       </Modal>

@@ -6,13 +6,18 @@ import { BuyView } from "../buy/BuyView";
 import { DocumentView } from "../document/DocumentView";
 import { FirmView } from "../firm/FirmView";
 import { useCatalogue, useJob, useSurface } from "../job/data";
-import { useEdit } from "../job/useEdit";
+import { useEdit, useRecords } from "../job/useEdit";
 import { SurveyView } from "../survey/SurveyView";
+import type { Key } from "../sync/types";
 import type { Mode } from "../theme";
 import { WorkView } from "../work/WorkView";
+import { Contents } from "./Contents";
+import { DraftScope } from "./DraftBox";
 import { FileMenu } from "./FileMenu";
 import { type Place, PlaceProvider, type View, views } from "./Place";
+import { SaveMark } from "./SaveMark";
 import { SpeechMenu } from "./SpeechMenu";
+import { Spoilt } from "./Spoilt";
 import { whereIs } from "./where";
 
 const titles: Record<View, string> = {
@@ -43,6 +48,13 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   const surface = useSurface(jobId, surfaceId);
   const view = surfaceId === "" || surface.data?.surface.id !== surfaceId ? undefined : surface.data;
   const edit = useEdit(jobId, view);
+  useRecords(edit.session, job.data, view);
+  const [contents, setContents] = useState(false);
+  const titleOf = (key: Key) => {
+    const id = key.slice(key.indexOf(":") + 1);
+    const named = edit.session.current(key) as { title?: string } | null | undefined;
+    return named?.title ?? spaces.flatMap((s) => s.surfaces).find((f) => f.id === id)?.title ?? id;
+  };
   const [help, setHelp] = useState(false);
 
   const go: Place["go"] = (to) => {
@@ -103,7 +115,9 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   });
 
   useEffect(() => {
-    document.title = job.data ? `${view?.surface.title ?? job.data.title} · ${titles[at]} · All Sound` : "All Sound";
+    document.title = job.data
+      ? `${view?.surface.title ?? job.data.job.title} · ${titles[at]} · All Sound`
+      : "All Sound";
   }, [job.data, view, at]);
 
   const order = space?.surfaces ?? [];
@@ -126,7 +140,10 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           ))}
         </nav>
         <span className="fill" />
-        <span className="jobname">{job.data?.title}</span>
+        <SaveMark edit={edit} titleOf={titleOf} />
+        <button type="button" className="jobname" onClick={() => setContents(true)} title="What is in the job">
+          {job.data?.job.title}
+        </button>
         <FileMenu job={jobId} />
         <button
           type="button"
@@ -141,21 +158,27 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
       </header>
       <main style={{ minHeight: 0, overflow: "auto" }}>
         <h1 className="sr">
-          {job.data?.title}: {titles[at]}
+          {job.data?.job.title}: {titles[at]}
         </h1>
         {job.isError && (
           <p className="hold" style={{ margin: 16 }}>
             {job.error.message}
           </p>
         )}
+        {job.data?.spoilt.map((s) => (
+          <Spoilt key={`${s.kind} ${s.id}`} job={jobId} spoilt={s} />
+        ))}
         {job.data && (
           <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go, turn }}>
-            {at === "survey" && <SurveyView />}
-            {at === "work" && <WorkView />}
-            {at === "audit" && <AuditView />}
-            {at === "buy" && <BuyView />}
-            {at === "document" && <DocumentView />}
-            {at === "firm" && <FirmView />}
+            <DraftScope value={`${jobId}/${at === "firm" ? "" : surfaceId}`}>
+              {at === "survey" && <SurveyView />}
+              {at === "work" && <WorkView />}
+              {at === "audit" && <AuditView />}
+              {at === "buy" && <BuyView />}
+              {at === "document" && <DocumentView />}
+              {at === "firm" && <FirmView />}
+              {contents && <Contents onClose={() => setContents(false)} />}
+            </DraftScope>
           </PlaceProvider>
         )}
         {order.length > 1 && at !== "document" && at !== "buy" && at !== "firm" && (

@@ -1,8 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type JobView, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import type { JobView, Schemas, Space } from "../api/client";
+import { addNew } from "../job/add";
+import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
+import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
 import { slug } from "./slug";
 
@@ -17,6 +19,7 @@ const kinds = [
 /** A new room by its width, depth and height, an elevation or a roof slope by its width and height; its walls follow, and its usual surfaces if wanted. */
 export function AddSpace({ job, open, onClose }: SpaceProps) {
   const client = useQueryClient();
+  const { edit } = usePlace();
   const [title, setTitle] = useState("");
   const { fromLength } = useSpeech();
   const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
@@ -24,7 +27,8 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
   const [faces, setFaces] = useState("");
   const [furnish, setFurnish] = useState(false);
   const [problem, setProblem] = useState("");
-  const building = job.buildings[0];
+  const [into, setInto] = useState("");
+  const building = job.buildings.find((b) => b.building.id === into) ?? job.buildings[0];
   const save = async () => {
     if (!building) return;
     const [w, d, h] = [size.width, size.depth, size.height].map((n) => fromLength(Number(n)) ?? 0) as [
@@ -38,52 +42,42 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       title,
       job.buildings.flatMap((b) => b.spaces).map((s) => s.space.id),
     );
-    try {
-      await ask(
-        api.POST("/api/jobs/{job}/buildings/{building}/spaces", {
-          params: { path: { job: job.id, building: building.id } },
-          body: {
-            id,
-            title: title.trim(),
-            kind,
-            walls: names.map((name, i) => ({
-              id: `wall-${i + 1}`,
-              title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
-              lengthM: i % 2 === 0 ? w : d,
-              heightM: h,
-              ...(faces && kind !== "room" ? { faces: faces as Schemas["Compass"] } : {}),
-              openings: [],
-            })),
-            surfaces: [],
-          },
-        }),
-      );
-      for (const [i, made] of (furnish ? usualSurfaces(kind, names) : []).entries()) {
-        const surface = slug(`${id} ${made.title}`, taken);
-        taken.push(surface);
-        await ask(
-          api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
-            params: { path: { job: job.id, space: id } },
-            body: {
-              ...made,
-              id: surface,
-              exposure: kind === "room" ? "inside" : "outside",
-              ...(made.element === "wall" ||
-              made.element === "chimneyBreast" ||
-              made.element === "cladding" ||
-              made.element === "roofSheet"
-                ? { wall: `wall-${i + 1}` }
-                : {}),
-            },
-          }),
-        );
-      }
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
+    const room: Space = {
+      id,
+      title: title.trim(),
+      kind,
+      walls: names.map((name, i) => ({
+        id: `wall-${i + 1}`,
+        title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
+        lengthM: i % 2 === 0 ? w : d,
+        heightM: h,
+        ...(faces && kind !== "room" ? { faces: faces as Schemas["Compass"] } : {}),
+        openings: [],
+      })),
+      surfaces: [],
+    };
+    const edits: RecordEdit[] = [{ key: `space:${id}`, before: null, after: room, parent: building.building.id }];
+    for (const [i, made] of (furnish ? usualSurfaces(kind, names) : []).entries()) {
+      const surface = slug(`${id} ${made.title}`, taken);
+      taken.push(surface);
+      const onWall = ["wall", "chimneyBreast", "cladding", "roofSheet"].includes(made.element);
+      edits.push({
+        key: `surface:${surface}`,
+        before: null,
+        after: {
+          ...made,
+          id: surface,
+          exposure: kind === "room" ? "inside" : "outside",
+          ...(onWall ? { wall: `wall-${i + 1}` } : {}),
+        },
+        parent: id,
+      });
+    }
+    const problem = await addNew(edit.session, client, job.id, `New: ${room.title}`, edits);
+    setProblem(problem);
+    if (problem === "") {
       setTitle("");
-      setProblem("");
       onClose(id);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
     }
   };
   const number = (key: keyof typeof size, label: string) => (
@@ -106,6 +100,23 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       onSave={() => void save()}
       onClose={() => onClose()}
     >
+      {job.buildings.length > 1 && (
+        <div className="fact">
+          <label htmlFor="space-building">Building</label>
+          <select
+            id="space-building"
+            className="pick"
+            value={building?.building.id ?? ""}
+            onChange={(e) => setInto(e.target.value)}
+          >
+            {job.buildings.map((b) => (
+              <option key={b.building.id} value={b.building.id}>
+                {b.building.title}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
       <div className="fact">
         <label htmlFor="space-kind">Kind</label>
         <select id="space-kind" className="pick" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>

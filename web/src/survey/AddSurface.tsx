@@ -1,8 +1,10 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, ask, type Catalogue, type JobView, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import type { Catalogue, JobView, Schemas } from "../api/client";
+import { addNew } from "../job/add";
+import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
+import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
 import { slug } from "./slug";
 
@@ -61,6 +63,7 @@ type SurfaceProps = {
 /** A new surface: as little as lets it be drawn and reasoned about; the rest is recorded as it is found. */
 export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProps) {
   const client = useQueryClient();
+  const { edit } = usePlace();
   const { say, fromLength } = useSpeech();
   const [title, setTitle] = useState("");
   const [element, setElement] = useState<Schemas["Element"]>("wall");
@@ -81,44 +84,26 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
   const save = async () => {
     const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
     const id = slug(title, taken);
-    try {
-      if (opening && wall && here) {
-        const walls = (here.space.walls ?? []).map((w) =>
-          w.id === wall
-            ? {
-                ...w,
-                openings: [
-                  ...(w.openings ?? []),
-                  {
-                    kind: element as "door" | "window",
-                    fromLeftM: fromLength(Number(hole.fromLeft)) ?? 0,
-                    widthM: fromLength(Number(hole.width)) ?? 0,
-                    heightM: fromLength(Number(hole.height)) ?? 0,
-                    sillM: fromLength(Number(hole.sill)) ?? 0,
-                  },
-                ],
-              }
-            : w,
-        );
-        await ask(
-          api.PUT("/api/jobs/{job}/spaces/{space}", {
-            params: { path: { job: job.id, space } },
-            body: { version: here.version, space: { ...here.space, walls } },
-          }),
-        );
-      }
-      await ask(
-        api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
-          params: { path: { job: job.id, space } },
-          body: { id, title: title.trim(), element, substrate, ...(wall && needsWall ? { wall } : {}) },
-        }),
+    const made = { id, title: title.trim(), element, substrate, ...(wall && needsWall ? { wall } : {}) };
+    const edits: RecordEdit[] = [{ key: `surface:${id}`, before: null, after: made, parent: space }];
+    if (opening && wall && here) {
+      const cut = {
+        kind: element as "door" | "window",
+        fromLeftM: fromLength(Number(hole.fromLeft)) ?? 0,
+        widthM: fromLength(Number(hole.width)) ?? 0,
+        heightM: fromLength(Number(hole.height)) ?? 0,
+        sillM: fromLength(Number(hole.sill)) ?? 0,
+      };
+      const walls = (here.space.walls ?? []).map((w) =>
+        w.id === wall ? { ...w, openings: [...(w.openings ?? []), cut] } : w,
       );
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
+      edits.push({ key: `space:${space}`, before: here.space, after: { ...here.space, walls } });
+    }
+    const problem = await addNew(edit.session, client, job.id, `New: ${made.title}`, edits);
+    setProblem(problem);
+    if (problem === "") {
       setTitle("");
-      setProblem("");
       onClose(id);
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
     }
   };
   return (

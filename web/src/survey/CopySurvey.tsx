@@ -7,7 +7,7 @@ import { usePlace } from "../shell/Place";
 
 /** Carries a survey over to like elements; what each would lose is shown before anything is written. */
 export function CopySurvey({ surface, onClose }: { surface: Surface; onClose: () => void }) {
-  const { job } = usePlace();
+  const { job, edit } = usePlace();
   const client = useQueryClient();
   const [chosen, setChosen] = useState<string[]>([]);
   const [done, setDone] = useState<Schemas["CopyResult"][] | null>(null);
@@ -39,7 +39,9 @@ export function CopySurvey({ surface, onClose }: { surface: Surface; onClose: ()
         return { id, version: v.version };
       }),
     );
-    setDone(await send(targets, false));
+    const answer = await send(targets, false);
+    if (answer.change) edit.session.made(`Survey of ${surface.title} copied`, answer.change);
+    setDone(answer.results);
     await client.invalidateQueries({ queryKey: keys.job(job.id) });
   };
   return (
@@ -54,7 +56,7 @@ export function CopySurvey({ surface, onClose }: { surface: Surface; onClose: ()
       {like.length === 0 && <p>No other surface of this kind in the job.</p>}
       <ul className="list">
         {like.map((f) => {
-          const result = (done ?? differ.data)?.find((d) => d.id === f.id);
+          const result = (done ?? differ.data?.results)?.find((d) => d.id === f.id);
           return (
             <li key={f.id} className="record">
               <label className="row">

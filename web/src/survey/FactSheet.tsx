@@ -1,6 +1,7 @@
 import { useId } from "react";
 import type { Catalogue, Facts, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
 import { useSpeech } from "../shell/words";
 import { type Field, groups } from "./fields";
 import { LayersEditor } from "./LayersEditor";
@@ -105,31 +106,20 @@ type NumberProps = {
 
 function NumberBox({ id, field, value, onSet }: NumberProps) {
   const percent = field.kind === "percent";
-  const shown =
-    value === null || value === undefined ? "" : percent ? String(Math.round(value * 1000) / 10) : String(value);
-  const most = percent ? 100 : field.most;
   return (
     <span className="row">
-      <input
+      <DraftBox
         id={id}
-        className="pick"
-        type="number"
-        inputMode="decimal"
-        min={percent ? 0 : field.least}
-        max={most}
+        label=""
+        name={field.key}
+        value={value === null || value === undefined ? null : percent ? Math.round(value * 1000) / 10 : value}
+        least={percent ? 0 : field.least}
+        most={percent ? 100 : field.most}
         step={percent ? 1 : field.step}
         placeholder="not known"
-        key={shown}
-        defaultValue={shown}
-        onBlur={(e) => {
-          const text = e.target.value.trim();
-          if (text === shown) return;
-          const n = Number(text);
-          if (text === "") onSet(null);
+        onSet={(n) => {
+          if (n === null) onSet(null);
           else if (Number.isFinite(n)) onSet(percent ? Math.round(n * 10) / 1000 : n, false);
-        }}
-        onKeyDown={(e) => {
-          if (e.key === "Enter") e.currentTarget.blur();
         }}
       />
       <span className="unit">{percent ? "%" : field.unit}</span>

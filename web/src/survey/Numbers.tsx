@@ -1,7 +1,5 @@
-import { useQueryClient } from "@tanstack/react-query";
-import { useState } from "react";
-import { api, ask, type Catalogue, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import type { Catalogue, Schemas } from "../api/client";
+import { jobRecord } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 
@@ -9,32 +7,22 @@ type Judgement = Schemas["Judgement"];
 
 /** The numbers behind a finding, which are judgements: to be seen, changed for this job, and set back. */
 export function Numbers({ cause, catalogue }: { cause: string; catalogue: Catalogue }) {
-  const { job } = usePlace();
-  const client = useQueryClient();
-  const [problem, setProblem] = useState("");
+  const { job, edit } = usePlace();
+  const record = jobRecord(edit.session, job);
+  const judgements = record.judgements ?? [];
   const given = catalogue.causes.find((c) => c.id === cause);
   if (!given) return null;
-  const own = (sign: string | null) => job.judgements.find((j) => j.cause === cause && (j.sign ?? null) === sign);
-  const save = async (judgements: Judgement[]) => {
-    try {
-      await ask(
-        api.PUT("/api/jobs/{job}/judgements", {
-          params: { path: { job: job.id } },
-          body: { version: job.version, judgements },
-        }),
-      );
-      setProblem("");
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
-  };
+  const own = (sign: string | null) => judgements.find((j) => j.cause === cause && (j.sign ?? null) === sign);
+  const save = (next: Judgement[]) =>
+    edit.session.edit(`Likelihoods of ${given.title}`, [
+      { key: `job:${job.id}`, before: record, after: { ...record, judgements: next } },
+    ]);
   const put = (sign: string | null, change: Partial<Judgement>) => {
-    const rest = job.judgements.filter((j) => !(j.cause === cause && (j.sign ?? null) === sign));
-    void save([...rest, { ...own(sign), cause, sign, ...change }]);
+    const rest = judgements.filter((j) => !(j.cause === cause && (j.sign ?? null) === sign));
+    save([...rest, { ...own(sign), cause, sign, ...change }]);
   };
   const prior = Math.max(...given.weights);
-  const changed = job.judgements.some((j) => j.cause === cause);
+  const changed = judgements.some((j) => j.cause === cause);
   return (
     <details className="small">
       <summary>{changed ? "The numbers, changed for this job" : "The numbers"}</summary>
@@ -76,15 +64,10 @@ export function Numbers({ cause, catalogue }: { cause: string; catalogue: Catalo
         </tbody>
       </table>
       {changed && (
-        <button
-          type="button"
-          className="btn tight"
-          onClick={() => void save(job.judgements.filter((j) => j.cause !== cause))}
-        >
+        <button type="button" className="btn tight" onClick={() => save(judgements.filter((j) => j.cause !== cause))}>
           Back to the numbers as given
         </button>
       )}
-      {problem && <p className="hold">{problem}</p>}
     </details>
   );
 }

@@ -1,12 +1,15 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { api, ask, type Surface } from "../api/client";
+import { photoQueue } from "../job/photoQueue";
+import { usePlace } from "../shell/Place";
 
 const stages = ["before", "during", "after"] as const;
 
 /** Photos pinned to the surface: by file or camera, wet or dry, with the one before them for a pair. */
 export function Photos({ job, surface }: { job: string; surface: Surface }) {
   const client = useQueryClient();
+  const { session } = usePlace().edit;
   const key = ["job", job, "photos", surface.id];
   const photos = useQuery({
     queryKey: key,
@@ -17,27 +20,46 @@ export function Photos({ job, surface }: { job: string; surface: Surface }) {
   const [stage, setStage] = useState<(typeof stages)[number]>("before");
   const [wet, setWet] = useState(false);
   const [problem, setProblem] = useState("");
-  const before = photos.data?.findLast((p) => p.stage === "before");
+  const before = photos.data?.findLast((p) => p.photo.stage === "before");
+  const waiting = useQuery({ queryKey: [...key, "waiting"], queryFn: () => photoQueue.of(job, surface.id) });
+  useEffect(() => {
+    const told = () => void client.invalidateQueries({ queryKey: ["job", job, "photos", surface.id] });
+    photoQueue.onSaved = (photo, version) => {
+      if (photo.job === job) session.made(`Photo ${photo.caption}`, version);
+    };
+    const stop = photoQueue.subscribe(told);
+    return () => {
+      stop();
+    };
+  }, [client, job, surface.id, session]);
   const add = async (picked: File) => {
-    const pair = stage === "after" && before ? `&pairOf=${before.id}` : "";
-    const query = `stage=${stage}&wet=${wet}&caption=${encodeURIComponent(picked.name.slice(0, 200))}${pair}`;
     try {
-      const answer = await fetch(`/api/jobs/${job}/surfaces/${surface.id}/photos?${query}`, {
-        method: "POST",
-        headers: { "content-type": picked.type || "application/octet-stream" },
-        body: picked,
+      await photoQueue.add({
+        id: crypto.randomUUID().replaceAll("-", ""),
+        job,
+        surface: surface.id,
+        stage,
+        wet,
+        caption: picked.name.slice(0, 200),
+        ...(stage === "after" && before ? { pairOf: before.id } : {}),
+        type: picked.type,
+        bytes: await picked.arrayBuffer(),
       });
-      if (!answer.ok) {
-        const said = (await answer.json()) as { detail?: string; title?: string };
-        setProblem(said.detail ?? said.title ?? `refused (${answer.status})`);
-      } else setProblem("");
+      setProblem("");
     } catch {
-      setProblem("No line: the photo was not sent. Keep it on the device and add it again.");
+      setProblem(
+        "The photo could not be kept in this browser: there is no room. Keep it on the device and add it again.",
+      );
     }
-    await client.invalidateQueries({ queryKey: key });
   };
-  const away = async (id: string) => {
-    await ask(api.DELETE("/api/jobs/{job}/photos/{id}", { params: { path: { job, id } } }));
+  const away = async (id: string, caption: string) => {
+    try {
+      const gone = await ask(api.DELETE("/api/jobs/{job}/photos/{id}", { params: { path: { job, id } } }));
+      session.made(`Photo ${caption} put away`, gone.version);
+      setProblem("");
+    } catch (error) {
+      setProblem(`The photo was not put away. ${error instanceof Error ? error.message : ""}`);
+    }
     await client.invalidateQueries({ queryKey: key });
   };
   return (
@@ -49,18 +71,18 @@ export function Photos({ job, surface }: { job: string; surface: Surface }) {
             <a href={`/api/jobs/${job}/photos/${p.id}`} target="_blank" rel="noreferrer">
               <img
                 src={`/api/jobs/${job}/photos/${p.id}/thumb`}
-                alt={`${surface.title}, ${p.stage}${p.wet ? ", wet" : ""}: ${p.caption}`}
+                alt={`${surface.title}, ${p.photo.stage}${p.photo.wet ? ", wet" : ""}: ${p.photo.caption}`}
                 loading="lazy"
               />
             </a>
             <figcaption>
-              {p.pairOf ? "after, same place" : p.stage}
-              {p.wet ? ", wet" : ""} <span className="soft">{p.taken.slice(0, 10)}</span>
+              {p.photo.pairOf ? "after, same place" : p.photo.stage}
+              {p.photo.wet ? ", wet" : ""} <span className="soft">{p.photo.taken.slice(0, 10)}</span>
               <button
                 type="button"
                 className="btn tight"
-                aria-label={`Take away the photo ${p.caption}`}
-                onClick={() => void away(p.id)}
+                aria-label={`Take away the photo ${p.photo.caption}`}
+                onClick={() => void away(p.id, p.photo.caption ?? "")}
               >
                 ×
               </button>
@@ -68,6 +90,23 @@ export function Photos({ job, surface }: { job: string; surface: Surface }) {
           </figure>
         ))}
       </div>
+      {waiting.data?.map((p) => (
+        <p key={p.id} className="small" role={p.refused === undefined ? "status" : "alert"}>
+          {p.refused === undefined
+            ? `${p.caption}: kept here, on its way …`
+            : `${p.caption} was not saved: ${p.refused} `}
+          {p.refused !== undefined && (
+            <>
+              <button type="button" className="btn tight" onClick={() => void photoQueue.flush(true)}>
+                Try again
+              </button>{" "}
+              <button type="button" className="btn tight" onClick={() => void photoQueue.discard(p.id)}>
+                Give it up
+              </button>
+            </>
+          )}
+        </p>
+      ))}
       <div className="row wrap">
         <select
           className="pick"

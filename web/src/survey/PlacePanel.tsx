@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Catalogue, type Schemas, type Surface, type SurfaceView } from "../api/client";
-import { keys } from "../job/data";
+import { forgetSurface, keys } from "../job/data";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
@@ -28,38 +28,37 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
     while (taken.includes(`${surface.id}-${n}`)) n++;
     const { choice: _, sequence: __, done: ___, size: ____, ...like } = surface;
     const wide = view.lengthM > 0 ? Math.min(1, view.lengthM / 2) : 0.5;
-    try {
-      const added = await ask(
-        api.POST("/api/jobs/{job}/spaces/{space}/surfaces", {
-          params: { path: { job: job.id, space: space?.space.id ?? "" } },
-          body: {
-            ...like,
-            id: `${surface.id}-${n}`,
-            title: `${surface.title}, zone ${n - 1}`.slice(0, 200),
-            readings: [],
-            zone: { of: surface.id, leftM: 0, bottomM: 0, widthM: wide, heightM: Math.min(1, wide) },
-          },
-        }),
-      );
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
-      go({ surface: added.surface.id });
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
+    const id = `${surface.id}-${n}`;
+    const made = {
+      ...like,
+      id,
+      title: `${surface.title}, zone ${n - 1}`.slice(0, 200),
+      readings: [],
+      zone: { of: surface.id, leftM: 0, bottomM: 0, widthM: wide, heightM: Math.min(1, wide) },
+    };
+    const key = `surface:${id}` as const;
+    edit.session.edit(
+      `Zone of ${surface.title}`,
+      [{ key, before: null, after: made, parent: space?.space.id ?? "" }],
+      true,
+    );
+    if ((await edit.session.sent([key])) === "saved") {
+      await client.invalidateQueries({ queryKey: keys.job(job.id), exact: true });
+      go({ surface: id });
     }
   };
   const merge = async () => {
     if (!zone) return;
     try {
-      await ask(
+      const gone = await ask(
         api.DELETE("/api/jobs/{job}/surfaces/{surface}", {
           params: { path: { job: job.id, surface: surface.id }, query: { version: view.version } },
         }),
       );
+      edit.session.receive(`surface:${surface.id}`, { version: 0, value: null });
+      edit.session.made(`Merge of ${surface.title}`, gone.version);
       go({ surface: zone.of });
-      // Everything of the job but what was just taken away.
-      await client.invalidateQueries({
-        predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job.id && !q.queryKey.includes(surface.id),
-      });
+      await forgetSurface(client, job.id, surface.id);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }

@@ -2,7 +2,6 @@ import { useState } from "react";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom, verdictWords } from "../drawing/UnfoldedRoom";
 import { usePlace } from "../shell/Place";
-import { SaveMark } from "../shell/SaveMark";
 import { useSpeech } from "../shell/words";
 import { AddSpace } from "./AddSpace";
 import { AddSurface } from "./AddSurface";
@@ -87,7 +86,6 @@ export function SurveyView() {
         <header>
           <h2>{edit.draft?.title ?? "No surface yet"}</h2>
           <span className="grow" />
-          <SaveMark edit={edit} />
         </header>
         {edit.draft && catalogue && view && (
           <div className="pinned">

@@ -1,8 +1,7 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type Space, type SpaceView } from "../api/client";
-import { keys } from "../job/data";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
@@ -19,9 +18,10 @@ const words: [NonNullable<Opening["kind"]>, string][] = [
 
 /** The walls of a room and what is cut in them: from these come the drawing and every area and edge. */
 export function Walls({ space, start, onClose }: Props) {
-  const { job } = usePlace();
+  const { job, edit } = usePlace();
   const { length, lengthUnit, toLength, fromLength } = useSpeech();
-  const client = useQueryClient();
+  // Made on the room as it was when this was opened: what somebody else changes meanwhile is merged with it.
+  const [opened] = useState(space.space);
   const [walls, setWalls] = useState<Wall[]>(space.space.walls ?? []);
   const [at, setAt] = useState(() =>
     Math.max(
@@ -53,18 +53,14 @@ export function Walls({ space, start, onClose }: Props) {
   const elsewhere = faults.filter((f) => !f.path.includes(".openings["));
   const hung = wall ? space.unfolded.pieces.some((p) => p.wall === wall.id && p.surface) : false;
   const save = async () => {
-    try {
-      await ask(
-        api.PUT("/api/jobs/{job}/spaces/{space}", {
-          params: { path: { job: job.id, space: space.space.id } },
-          body: { version: space.version, space: body },
-        }),
-      );
-      await client.invalidateQueries({ queryKey: keys.job(job.id) });
-      onClose();
-    } catch (error) {
-      setProblem(error instanceof Error ? error.message : String(error));
-    }
+    const key = `space:${space.space.id}` as const;
+    edit.session.edit(`Walls of ${space.space.title}`, [{ key, before: opened, after: { ...opened, walls } }], true);
+    if ((await edit.session.sent([key])) === "refused") {
+      const state = edit.session.stateOf(key);
+      setProblem(state.kind === "refused" ? state.message : "");
+      edit.session.discard(key);
+      edit.session.forget(`Walls of ${space.space.title}`);
+    } else onClose();
   };
   const add = () => {
     const like = walls.at(-1);

@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import { jobRecord } from "../job/useEdit";
 import { usePlace } from "../shell/Place";
 
 /** Ways of taking the film off, ranked for this surface, and the trial patches that decide between them. */
@@ -80,16 +80,14 @@ export function Stripping() {
 }
 
 function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
-  const { job, view } = usePlace();
-  const client = useQueryClient();
+  const { job, view, edit } = usePlace();
   const [method, setMethod] = useState("");
   const [dwell, setDwell] = useState("");
   const [cleared, setCleared] = useState("");
   const [minutes, setMinutes] = useState("");
   const [harmed, setHarmed] = useState(false);
-  const [problem, setProblem] = useState("");
   if (!view || methods.length === 0) return null;
-  const save = async () => {
+  const save = () => {
     const trial = {
       surface: view.surface.id,
       method: method || (methods[0]?.operation ?? ""),
@@ -98,28 +96,21 @@ function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
       minutes: Number(minutes),
       harmed,
     };
-    const body = {
-      version: job.version,
-      products: job.products,
-      houseRules: job.houseRules,
-      trials: [...job.trials, trial],
-    };
-    const { error } = await api.PUT("/api/jobs/{job}/firm", { params: { path: { job: job.id } }, body });
-    if (error) {
-      setProblem("detail" in error && error.detail ? String(error.detail) : "It was not saved.");
-      return;
-    }
-    setProblem("");
+    const record = jobRecord(edit.session, job);
+    edit.session.edit(
+      `Trial patch on ${view.surface.title}`,
+      [{ key: `job:${job.id}`, before: record, after: { ...record, trials: [...(record.trials ?? []), trial] } }],
+      true,
+    );
     setCleared("");
     setMinutes("");
-    await client.invalidateQueries({ queryKey: keys.job(job.id) });
   };
   return (
     <form
       className="row patch"
       onSubmit={(e) => {
         e.preventDefault();
-        void save();
+        save();
       }}
     >
       <select className="pick" aria-label="Way tried" value={method} onChange={(e) => setMethod(e.target.value)}>
@@ -160,11 +151,6 @@ function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
       <button type="submit" className="btn tight" disabled={cleared === "" || minutes === ""}>
         Log the patch
       </button>
-      {problem && (
-        <p className="small" role="alert">
-          {problem}
-        </p>
-      )}
     </form>
   );
 }
