@@ -110,10 +110,9 @@ internal static class ChangeEndpoints
         };
 
     private static IResult Record(string job, string kind, string id, JobStore store) =>
-        JobFile.TryName<RecordKind>(kind, out var known)
-        && store.Find(job) is { } stored
-        && Requests.Standing(stored, new RecordKey(known, id)) is { Value: not null } record
-            ? Results.Ok(record)
+        JobFile.TryName<RecordKind>(kind, out var known) && store.Find(job) is { } stored
+            // One that is not there has version 0 and no value: whoever asks wants to know just that.
+            ? Results.Ok(Requests.Standing(stored, new RecordKey(known, id)))
             : Requests.NotFound("record");
 
     private static IResult Mend(string job, string kind, string id, JobStore store)

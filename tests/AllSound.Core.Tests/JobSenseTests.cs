@@ -87,7 +87,7 @@ public sealed class JobSenseTests
         Refused(Wall with { Id = "-wall" }, "id", "lower-case letters");
         Refused(Wall with { Id = new string('a', 61) }, "id", "1 to 60");
         Refused(Wall with { Title = " " }, "title", "1 to 200");
-        Refused(Wall with { Title = new string('x', 201) }, "title", "1 to 200");
+        Refused(Wall with { Title = new string('x', 201) }, "title", "200 characters at most");
         Refused(Wall with { Year = 900 }, "year", "1000 to 2200");
     }
 
@@ -113,7 +113,7 @@ public sealed class JobSenseTests
         Refused(Wall with { Sequence = [Step("tc_emul_roll", "p_gloss_alk")] }, "sequence[0].product", "p_emul_contract");
         Refused(Wall with { Sequence = [Step("mk_floor", "p_gloss_alk")] }, "sequence[0].product", "uses no product");
         Refused(Wall with { Sequence = [Step("tc_emul_roll", "p_emul_contract") with { WaitHours = -1 }] }, "sequence[0].waitHours", "0 to 100000");
-        Refused(Wall with { Sequence = [.. Enumerable.Repeat(Step("tc_emul_roll", "p_emul_contract"), 201)] }, "sequence", "200 steps at most");
+        Refused(Wall with { Sequence = [.. Enumerable.Repeat(Step("tc_emul_roll", "p_emul_contract"), 201)] }, "sequence", "200 items at most");
     }
 
     [Fact]

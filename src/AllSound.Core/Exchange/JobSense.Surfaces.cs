@@ -235,11 +235,6 @@ public static partial class JobSense
             return;
         }
 
-        if (steps.Length > 200)
-        {
-            faults.Add(at, "a sequence has 200 steps at most");
-        }
-
         for (var i = 0; i < steps.Length; i++)
         {
             var step = steps[i];

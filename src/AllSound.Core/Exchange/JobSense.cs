@@ -190,9 +190,9 @@ public static partial class JobSense
 
     private static void Text(Faults faults, string at, string text)
     {
-        if (string.IsNullOrWhiteSpace(text) || text.Length > 200)
+        if (string.IsNullOrWhiteSpace(text))
         {
-            faults.Add(at, "expected 1 to 200 characters");
+            faults.Add(at, $"expected 1 to {Limits.Text} characters");
         }
     }
 

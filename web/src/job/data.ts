@@ -12,11 +12,11 @@ export const keys = {
   catalogue: ["catalogue"] as const,
 };
 
-/** A surface is gone: everything of the job is asked for again but what was of that surface. */
-export async function forgetSurface(client: QueryClient, job: string, surface: string) {
-  const ofIt = (q: { queryKey: readonly unknown[] }) => q.queryKey.includes(surface);
-  client.removeQueries({ predicate: (q) => ofIt(q) && !q.isActive() });
-  await client.invalidateQueries({ predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job && !ofIt(q) });
+/** Surfaces are gone: everything of the job is asked for again but what was of them. */
+export async function forgetSurfaces(client: QueryClient, job: string, surfaces: string[]) {
+  const ofThem = (q: { queryKey: readonly unknown[] }) => q.queryKey.some((part) => surfaces.includes(part as string));
+  client.removeQueries({ predicate: (q) => ofThem(q) && !q.isActive() });
+  await client.invalidateQueries({ predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job && !ofThem(q) });
 }
 
 export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => ask(api.GET("/api/jobs")) });

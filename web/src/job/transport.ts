@@ -81,7 +81,7 @@ export function transportTo(job: string, client: QueryClient, shown: () => strin
       try {
         const [kind, id] = [key.slice(0, key.indexOf(":")), key.slice(key.indexOf(":") + 1)];
         const { status, body } = await get(`/records/${kind}/${encodeURIComponent(id)}`);
-        if (status === 404) return { version: 0, value: null };
+        if (status === 404) return undefined;
         const found = body as Stored | undefined;
         return found && { version: found.version, value: found.value ?? null, parent: found.parent ?? null };
       } catch {

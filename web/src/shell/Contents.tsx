@@ -3,7 +3,7 @@ import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type BuildingView, type SpaceView } from "../api/client";
 import { addNew } from "../job/add";
-import { keys } from "../job/data";
+import { forgetSurfaces, keys } from "../job/data";
 import { jobRecord } from "../job/useEdit";
 import { slug } from "../survey/slug";
 import type { Json } from "../sync/merge";
@@ -38,27 +38,33 @@ export function Contents({ onClose }: { onClose: () => void }) {
     }
     if (now) rename(key, now as Titled, title);
   };
-  const run = async (what: () => Promise<unknown>) => {
+  const run = async (what: () => Promise<unknown>, gone: string[] = []) => {
     try {
       await what();
       setProblem("");
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
-    await client.invalidateQueries({ queryKey: keys.job(job.id) });
+    await forgetSurfaces(client, job.id, gone);
   };
   // Put away by the server, which knows all that belongs to it; one step back brings it all back.
-  const putAway = (items: { kind: "building" | "space" | "surface"; id: string; version: number }[], title: string) =>
-    run(async () => {
+  const putAway = (kind: "building" | "space" | "surface", id: string, version: number, title: string) => {
+    const gone = job.buildings.flatMap((b) =>
+      b.spaces.flatMap((space) =>
+        space.surfaces.map((f) => f.id).filter((f) => [b.building.id, space.space.id, f].includes(id)),
+      ),
+    );
+    return run(async () => {
       const made = await ask(
         api.POST("/api/jobs/{job}/changes", {
           params: { path: { job: job.id } },
-          body: { label: `Put away: ${title}`, items },
+          body: { label: `Put away: ${title}`, items: [{ kind, id, version }] },
         }),
       );
-      for (const i of items) session.receive(`${i.kind}:${i.id}`, { version: 0, value: null });
+      session.receive(`${kind}:${id}`, { version: 0, value: null });
       session.made(`Putting away ${title}`, made.version);
-    });
+    }, gone);
+  };
   const addBuilding = async () => {
     const taken = job.buildings.map((b) => b.building.id);
     const id = slug("building", taken);
@@ -90,8 +96,7 @@ export function Contents({ onClose }: { onClose: () => void }) {
               onTitle={(title) => rename(`building:${b.building.id}`, now(b), title)}
               {...(job.buildings.length > 1
                 ? {
-                    onAway: () =>
-                      putAway([{ kind: "building", id: b.building.id, version: b.version }], b.building.title),
+                    onAway: () => putAway("building", b.building.id, b.version, b.building.title),
                   }
                 : {})}
             />
@@ -107,7 +112,7 @@ export function Contents({ onClose }: { onClose: () => void }) {
                   label={`Name of the room ${s.space.title}`}
                   title={s.space.title}
                   onTitle={(title) => rename(`space:${s.space.id}`, now(s), title)}
-                  onAway={() => putAway([{ kind: "space", id: s.space.id, version: s.version }], s.space.title)}
+                  onAway={() => putAway("space", s.space.id, s.version, s.space.title)}
                   onGo={() => {
                     go({ space: s.space.id });
                     onClose();
@@ -120,7 +125,7 @@ export function Contents({ onClose }: { onClose: () => void }) {
                     label={`Name of the surface ${f.title}`}
                     title={f.title}
                     onTitle={(title) => void run(() => renameSurface(f.id, title))}
-                    onAway={() => putAway([{ kind: "surface", id: f.id, version: f.version }], f.title)}
+                    onAway={() => putAway("surface", f.id, f.version, f.title)}
                     onGo={() => {
                       go({ surface: f.id });
                       onClose();

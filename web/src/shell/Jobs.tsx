@@ -136,7 +136,6 @@ export function Jobs() {
         title={`Erase ${erasing?.titles.join(", ")}?`}
         open={erasing !== null}
         okText="Erase for good"
-        okButtonProps={{ danger: true }}
         onCancel={() => setErasing(null)}
         onOk={() => {
           const job = erasing?.job ?? "";

@@ -100,23 +100,6 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       onSave={() => void save()}
       onClose={() => onClose()}
     >
-      {job.buildings.length > 1 && (
-        <div className="fact">
-          <label htmlFor="space-building">Building</label>
-          <select
-            id="space-building"
-            className="pick"
-            value={building?.building.id ?? ""}
-            onChange={(e) => setInto(e.target.value)}
-          >
-            {job.buildings.map((b) => (
-              <option key={b.building.id} value={b.building.id}>
-                {b.building.title}
-              </option>
-            ))}
-          </select>
-        </div>
-      )}
       <div className="fact">
         <label htmlFor="space-kind">Kind</label>
         <select id="space-kind" className="pick" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
@@ -147,6 +130,23 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
         <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
         {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
       </label>
+      {job.buildings.length > 1 && (
+        <div className="fact">
+          <label htmlFor="space-building">Building</label>
+          <select
+            id="space-building"
+            className="pick"
+            value={building?.building.id ?? ""}
+            onChange={(e) => setInto(e.target.value)}
+          >
+            {job.buildings.map((b) => (
+              <option key={b.building.id} value={b.building.id}>
+                {b.building.title}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
     </AddDialog>
   );
 }

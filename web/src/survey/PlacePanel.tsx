@@ -1,7 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Catalogue, type Schemas, type Surface, type SurfaceView } from "../api/client";
-import { forgetSurface, keys } from "../job/data";
+import { forgetSurfaces, keys } from "../job/data";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
@@ -58,7 +58,7 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
       edit.session.receive(`surface:${surface.id}`, { version: 0, value: null });
       edit.session.made(`Merge of ${surface.title}`, gone.version);
       go({ surface: zone.of });
-      await forgetSurface(client, job.id, surface.id);
+      await forgetSurfaces(client, job.id, [surface.id]);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
