@@ -41,7 +41,7 @@ internal static class ColdStart
         var url = $"http://127.0.0.1:{((IPEndPoint)listener.LocalEndpoint).Port}";
         listener.Stop();
         var start = new ProcessStartInfo("dotnet") { UseShellExecute = false };
-        foreach (var word in new[] { server, "--db", database, "--urls", url, "--import", job })
+        foreach (var word in new[] { server, "--db", database, "--urls", url, "--import", job, "--copies", "none", "--log", "none" })
         {
             start.ArgumentList.Add(word);
         }

@@ -26,10 +26,13 @@ internal static class LargeJob
         listener.Start();
         var url = $"http://127.0.0.1:{((IPEndPoint)listener.LocalEndpoint).Port}";
         listener.Stop();
-        using var process = Process.Start(new ProcessStartInfo("dotnet", [server, "--db", database, "--urls", url]) { UseShellExecute = false })!;
+        using var process = Process.Start(
+            new ProcessStartInfo("dotnet", [server, "--db", database, "--urls", url, "--copies", "none", "--log", "none"]) { UseShellExecute = false }
+        )!;
         try
         {
             using var client = new HttpClient { BaseAddress = new Uri(url) };
+            client.DefaultRequestHeaders.Add("Origin", url);
             await Up(client);
             using var put = await client.PostAsync("/api/jobs/import", Json(JobFile.Write(SurveyGenerator.Job(seed: 3, surfaces: Surfaces))));
             put.EnsureSuccessStatusCode();
@@ -87,7 +90,7 @@ internal static class LargeJob
 
     private static StringContent Json(string text) => new(text, Encoding.UTF8, "application/json");
 
-    private static async Task Up(HttpClient client)
+    internal static async Task Up(HttpClient client)
     {
         while (true)
         {

@@ -13,6 +13,12 @@ if (args is ["micro", ..])
     return;
 }
 
+if (args is ["load", ..])
+{
+    await Load.Run(Path.Combine(args.ElementAtOrDefault(2) ?? ".", "artifacts", "web", "allsound-web.dll"), int.Parse(args.ElementAtOrDefault(1) ?? "60", null));
+    return;
+}
+
 // One surface, once warm: the whole spread, not the mean.
 var job = SurveyGenerator.Job(seed: 1, surfaces: 1000);
 var places = job.Surfaces().ToList();

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
@@ -11,8 +12,32 @@ namespace AllSound.Core.Exchange;
 /// <content>What can be wrong with one surface.</content>
 public static partial class JobSense
 {
+    // Surfaces that were found without fault, and beside which walls and products: records are values, so they still are.
+    private static readonly ConditionalWeakTable<Surface, Beside> Faultless = [];
+
+    private sealed record Beside(ImmutableArray<Wall> Walls, ImmutableArray<OwnProduct> Products);
+
     private static void SurfaceFaults(Faults faults, string at, Space space, Surface surface)
     {
+        // What it is part of may have changed without it.
+        ZoneFaults(faults, $"{at}.zone", space, surface);
+        var beside = new Beside(space.Walls, faults.Products);
+        if (Faultless.TryGetValue(surface, out var known) && known == beside)
+        {
+            return;
+        }
+
+        var before = faults.Count;
+        OwnFaults(faults, at, space, surface);
+        if (faults.Count == before && !faults.IsFull)
+        {
+            Faultless.AddOrUpdate(surface, beside);
+        }
+    }
+
+    private static void OwnFaults(Faults faults, string at, Space space, Surface surface)
+    {
+        Limits.Check(faults, at, surface);
         Name(faults, $"{at}.id", surface.Id);
         Text(faults, $"{at}.title", surface.Title);
         Year(faults, $"{at}.year", surface.Year);
@@ -31,7 +56,6 @@ public static partial class JobSense
         Range(faults, $"{at}.size.areaM2", surface.Size?.AreaM2, 0.01, 100_000);
         Range(faults, $"{at}.size.profile", surface.Size?.Profile, 1, 4);
         FormFaults(faults, at, surface);
-        ZoneFaults(faults, $"{at}.zone", space, surface);
         Layers(faults, at, surface);
         FactFaults(faults, $"{at}.facts", surface);
         for (var i = 0; i < surface.Signs.Length; i++)

@@ -49,6 +49,7 @@ public static partial class JobSense
         {
             var at = $"$.buildings[{b}]";
             var building = job.Buildings[b];
+            Limits.Check(faults, at, building);
             Name(faults, $"{at}.id", building.Id);
             Unique(faults, $"{at}.id", building.Id, buildings);
             Text(faults, $"{at}.title", building.Title);
@@ -77,7 +78,6 @@ public static partial class JobSense
     {
         ArgumentNullException.ThrowIfNull(job);
         var faults = new Faults(job.Products);
-        Limits.Check(faults, at, surface);
         SurfaceFaults(faults, at, space, surface);
         return faults.ToImmutable();
     }
@@ -100,13 +100,13 @@ public static partial class JobSense
     public static ImmutableArray<Fault> SpaceFaults(Space space, string at = "$")
     {
         var faults = new Faults();
-        Limits.Check(faults, at, space);
         SpaceFaults(faults, at, space, new(StringComparer.Ordinal), new(StringComparer.Ordinal));
         return faults.ToImmutable();
     }
 
     private static void SpaceFaults(Faults faults, string at, Space space, HashSet<string> spaces, HashSet<string> surfaces)
     {
+        Limits.Check(faults, at, space);
         Name(faults, $"{at}.id", space.Id);
         Text(faults, $"{at}.title", space.Title);
         Unique(faults, $"{at}.id", space.Id, spaces);
@@ -246,6 +246,10 @@ internal sealed class Faults(ImmutableArray<OwnProduct> products = default)
     }
 
     public int Count => found.Count;
+
+    public bool IsFull => found.Count >= Most;
+
+    public ImmutableArray<OwnProduct> Products { get; } = products.IsDefault ? [] : products;
 
     public ImmutableArray<Fault> ToImmutable() => [.. found];
 }

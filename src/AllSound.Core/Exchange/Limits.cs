@@ -4,6 +4,7 @@ using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
 using System.Reflection;
 using System.Text.Json;
+using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Exchange;
 
@@ -101,7 +102,8 @@ public static class Limits
         if (IsList(type))
         {
             var item = type.GetGenericArguments()[0];
-            var nested = IsRecord(item);
+            // What has a record of its own is looked at by itself.
+            var nested = IsRecord(item) && item != typeof(Building) && item != typeof(Space) && item != typeof(Surface);
             return (faults, at, record) =>
             {
                 if (property.GetValue(record) is not ICollection list || IsDefault(list))

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Runtime.CompilerServices;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Specification;
@@ -35,12 +36,32 @@ public sealed record AnswerScope(Job Job, Building Building, Space Space, Surfac
     {
         ArgumentNullException.ThrowIfNull(space);
         ArgumentNullException.ThrowIfNull(surface);
-        var element = surface.Zone is { } zone ? space.Surfaces.FirstOrDefault(s => s.Id == zone.Of) ?? surface : surface;
-        return
-        [
-            .. space.Surfaces.Where(s =>
-                s.Id == surface.Id || s.Id == element.Id || s.Zone?.Of == element.Id || (s.Zone is null && s.Element == element.Element && s.Wall == element.Wall)
-            ),
-        ];
+        var near = Shared.GetValue(space, s => new Sharing(s));
+        var element = surface.Zone is { } zone ? near.ById.GetValueOrDefault(zone.Of) ?? surface : surface;
+        var all = new SortedSet<int> { near.Places[surface.Id], near.Places.GetValueOrDefault(element.Id, near.Places[surface.Id]) };
+        all.UnionWith(near.Zones[element.Id]);
+        if (element.Wall is not null)
+        {
+            all.UnionWith(near.OnWalls[(element.Element, element.Wall)]);
+        }
+
+        return [.. all.Select(i => space.Surfaces[i])];
+    }
+
+    // What shares a measure in a space, found once for it.
+    private static readonly ConditionalWeakTable<Space, Sharing> Shared = [];
+
+    private sealed class Sharing(Space space)
+    {
+        public Dictionary<string, Surface> ById { get; } = space.Surfaces.DistinctBy(s => s.Id).ToDictionary(s => s.Id, StringComparer.Ordinal);
+
+        public Dictionary<string, int> Places { get; } =
+            space.Surfaces.Select((s, i) => (s.Id, i)).DistinctBy(x => x.Id).ToDictionary(x => x.Id, x => x.i, StringComparer.Ordinal);
+
+        public ILookup<string, int> Zones { get; } =
+            space.Surfaces.Select((s, i) => (s.Zone, i)).Where(x => x.Zone is not null).ToLookup(x => x.Zone!.Of, x => x.i, StringComparer.Ordinal);
+
+        public ILookup<(Element, string), int> OnWalls { get; } =
+            space.Surfaces.Select((s, i) => (s, i)).Where(x => x.s is { Zone: null, Wall: not null }).ToLookup(x => (x.s.Element, x.s.Wall!), x => x.i);
     }
 }
