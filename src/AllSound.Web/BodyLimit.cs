@@ -14,7 +14,7 @@ internal sealed record BodyLimit(long Bytes)
     public static readonly BodyLimit Job = new(100 * 1024 * 1024);
 
     /// <summary>Lines pasted as a sequence.</summary>
-    public static readonly BodyLimit Lines = new(400 * 1024);
+    public static readonly BodyLimit Lines = new(150 * 1024);
 
     /// <summary>One picture.</summary>
     public static readonly BodyLimit Picture = new(Pictures.MostBytes);

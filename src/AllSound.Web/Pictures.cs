@@ -18,7 +18,7 @@ internal sealed record Picture(byte[] Original, byte[] Shown, byte[] Thumb, int 
 
 /// <summary>
 /// Takes in pictures: what they are is told by their content, not by their name. The header is read first; pictures are never unpacked at full
-/// size, but while being made smaller, so that one takes some 25 MB of memory whatever its size, and two at a time are worked on.
+/// size, but while being made smaller, so that one takes some 60 MB of memory at most, whatever its size, and two at a time are worked on.
 /// </summary>
 internal static class Pictures
 {
@@ -29,8 +29,8 @@ internal static class Pictures
     private const int MostSide = 20_000;
     private const long MostPixels = 200_000_000;
 
-    // A PNG with interlaced rows can only be unpacked whole.
-    private const long MostWhole = 12_000_000;
+    // Of a PNG this much is unpacked at a time.
+    private const int BandBytes = 32 * 1024 * 1024;
     private const int Side = 2000;
     private const int ThumbSide = 320;
     private static readonly SemaphoreSlim AtOnce = new(2);
@@ -95,10 +95,7 @@ internal static class Pictures
         var factor = Math.Max(1, Math.Max(width, height) / Side);
         if (codec.EncodedFormat is SKEncodedImageFormat.Png && factor > 1)
         {
-            var info = new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Premul);
-            return codec.StartScanlineDecode(info) == SKCodecResult.Success && codec.ScanlineOrder == SKCodecScanlineOrder.TopDown ? ByRows(codec, width, height, factor)
-                : (long)width * height <= MostWhole ? Whole(codec, info)
-                : (null, $"an interlaced PNG may have {MostWhole / 1_000_000} million pixels at most; save it as JPEG");
+            return ByBands(codec, width, height, factor);
         }
 
         var size = factor == 1 ? new SKSizeI(width, height) : codec.GetScaledDimensions(1f / factor);
@@ -117,49 +114,56 @@ internal static class Pictures
         return (null, "the picture breaks off or is damaged");
     }
 
-    // A few rows at a time, each square of pixels averaged to one.
-    private static (SKBitmap? Bitmap, string? Fault) ByRows(SKCodec codec, int width, int height, int factor)
+    // A band of rows at a time, each square of pixels averaged to one. The reader starts from the top for each band; that costs time, not memory.
+    private static (SKBitmap? Bitmap, string? Fault) ByBands(SKCodec codec, int width, int height, int factor)
     {
         var (outWidth, outHeight) = (width / factor, height / factor);
         var bitmap = new SKBitmap(new SKImageInfo(outWidth, outHeight, SKColorType.Rgba8888, SKAlphaType.Premul));
-        var stride = width * 4;
-        var rows = new byte[stride * factor];
-        var row = new byte[outWidth * 4];
-        for (var y = 0; y < outHeight; y++)
+        // The reader is told the size of the whole and gets room for the band alone.
+        var whole = new SKImageInfo(width, height, SKColorType.Rgba8888, SKAlphaType.Premul);
+        var rows = Math.Max(1, BandBytes / (width * 4 * factor)) * factor;
+        using var band = new SKBitmap(new SKImageInfo(width, rows, SKColorType.Rgba8888, SKAlphaType.Premul));
+        for (var top = 0; top < outHeight * factor; top += rows)
         {
-            unsafe
+            var now = Math.Min(rows, (outHeight * factor) - top);
+            var options = new SKCodecOptions(new SKRectI(0, top, width, top + now));
+            if (
+                codec.StartIncrementalDecode(whole, band.GetPixels(), band.RowBytes, options) != SKCodecResult.Success
+                || codec.IncrementalDecode() != SKCodecResult.Success
+            )
             {
-                fixed (byte* p = rows)
-                {
-                    if (codec.GetScanlines((IntPtr)p, factor, stride) < factor)
-                    {
-                        bitmap.Dispose();
-                        return (null, "the picture breaks off or is damaged");
-                    }
-                }
+                bitmap.Dispose();
+                return (null, "the picture breaks off or is damaged");
             }
 
-            for (var x = 0; x < outWidth; x++)
-            {
-                for (var channel = 0; channel < 4; channel++)
-                {
-                    var sum = 0;
-                    for (var dy = 0; dy < factor; dy++)
-                    {
-                        for (var dx = 0; dx < factor; dx++)
-                        {
-                            sum += rows[(dy * stride) + (((x * factor) + dx) * 4) + channel];
-                        }
-                    }
-
-                    row[(x * 4) + channel] = (byte)(sum / (factor * factor));
-                }
-            }
-
-            System.Runtime.InteropServices.Marshal.Copy(row, 0, bitmap.GetPixels() + (y * bitmap.RowBytes), row.Length);
+            Average(band, now / factor, bitmap, top / factor, factor);
         }
 
         return (bitmap, null);
+    }
+
+    private static unsafe void Average(SKBitmap from, int count, SKBitmap to, int at, int factor)
+    {
+        var share = factor * factor;
+        for (var y = 0; y < count; y++)
+        {
+            var source = (byte*)from.GetPixels() + ((long)y * factor * from.RowBytes);
+            var target = (byte*)to.GetPixels() + ((long)(at + y) * to.RowBytes);
+            for (var i = 0; i < to.Width * 4; i++)
+            {
+                var first = source + ((i / 4 * factor * 4) + (i % 4));
+                var sum = 0;
+                for (var dy = 0; dy < factor; dy++, first += from.RowBytes)
+                {
+                    for (var dx = 0; dx < factor; dx++)
+                    {
+                        sum += first[dx * 4];
+                    }
+                }
+
+                target[i] = (byte)(sum / share);
+            }
+        }
     }
 
     // Turned as the camera was held (the eight ways of EXIF) and made smaller in one go.

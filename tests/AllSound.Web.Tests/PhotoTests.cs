@@ -76,6 +76,39 @@ public sealed class PhotoTests : IDisposable
     }
 
     [Theory]
+    [InlineData(SKEncodedImageFormat.Png)]
+    [InlineData(SKEncodedImageFormat.Jpeg)]
+    [InlineData(SKEncodedImageFormat.Webp)]
+    public async Task A_large_picture_is_made_smaller_while_it_is_unpacked_and_shows_the_same(SKEncodedImageFormat format)
+    {
+        await server.WithDemo();
+        // Red above, blue below, with a white stripe at the right edge.
+        byte[] file;
+        using (var bitmap = new SKBitmap(6001, 4003))
+        {
+            using (var canvas = new SKCanvas(bitmap))
+            {
+                canvas.Clear(SKColors.Blue);
+                canvas.DrawRect(0, 0, 6001, 2000, new SKPaint { Color = SKColors.Red });
+                canvas.DrawRect(5800, 0, 201, 4003, new SKPaint { Color = SKColors.White });
+            }
+
+            using var image = SKImage.FromBitmap(bitmap);
+            using var data = image.Encode(format, 90);
+            file = data.ToArray();
+        }
+
+        var photo = await server.AddPhoto("stair-wall", file);
+        using var shown = SKBitmap.Decode(await server.Client.GetByteArrayAsync($"/api/jobs/sallow-ferry/photos/{photo["id"]}", TestContext.Current.CancellationToken));
+        Assert.InRange(shown.Width, 1500, 2000);
+        Assert.Equal(6001.0 / 4003, (double)shown.Width / shown.Height, 2);
+        Assert.True(shown.GetPixel(100, 100).Red > 200 && shown.GetPixel(100, 100).Blue < 60);
+        Assert.True(shown.GetPixel(100, shown.Height - 50).Blue > 200);
+        var edge = shown.GetPixel(shown.Width - 10, shown.Height / 2);
+        Assert.True(edge.Red > 220 && edge.Green > 220);
+    }
+
+    [Theory]
     [InlineData("text")]
     [InlineData("empty")]
     [InlineData("cut")]

@@ -55,7 +55,7 @@ public static class Limits
     public const int TableRows = 20_000;
 
     /// <summary>Lines of a pasted sequence. A sequence has <see cref="Items"/> steps at most; the rest is room for blank lines and headings.</summary>
-    public const int PastedLines = 1000;
+    public const int PastedLines = 400;
 
     /// <summary>Characters of one stored record as JSON without indentation.</summary>
     public static int Size<T>(T record) => JsonSerializer.Serialize(record, JobFile.Compact).Length;

@@ -102,8 +102,8 @@ test("an edit made meanwhile by somebody else is not overwritten", async ({ page
   const panel = page.getByRole("dialog", { name: /Changed by you and by somebody else/ });
   // Only what both changed is asked, and nothing is marked beforehand.
   await expect(panel.getByRole("row")).toHaveCount(2);
-  await expect(panel.getByRole("row", { name: /key/ })).toContainText("abraded");
-  await expect(panel.getByRole("row", { name: /key/ })).toContainText("shiny");
+  await expect(panel.getByRole("row", { name: /Grip/ })).toContainText("abraded to matt");
+  await expect(panel.getByRole("row", { name: /Grip/ })).toContainText("shiny");
   await expect(panel.getByRole("radio", { checked: true })).toHaveCount(0);
   await expect(panel.getByRole("button", { name: "Save these" })).toBeDisabled();
   await accessible(page);

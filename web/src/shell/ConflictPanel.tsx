@@ -1,6 +1,7 @@
 import { Modal } from "antd";
 import { useState } from "react";
 import type { Edit } from "../job/useEdit";
+import { groups } from "../survey/fields";
 import type { Choice, Conflict } from "../sync/merge";
 import { pathWords } from "../sync/session";
 import type { Key } from "../sync/types";
@@ -31,8 +32,8 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
       cancelText="Decide later"
     >
       <p className="small">
-        Everything else has been merged. Choose what stands; until then your change waits here and theirs is what others
-        see.
+        Everything else merges by itself. Choose what stands; until then your change waits here and theirs is what
+        others see.
       </p>
       <table className="take">
         <thead>
@@ -46,7 +47,7 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
         <tbody>
           {state.conflicts.map((c) => (
             <tr key={c.path}>
-              <td>{pathWords(c.path)}</td>
+              <td>{fieldOf(c.path)?.label ?? pathWords(c.path)}</td>
               <td className="soft">{said(c, c.base)}</td>
               {(["mine", "theirs"] as const).map((side) => (
                 <td key={side}>
@@ -69,7 +70,13 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
   );
 }
 
+const fieldOf = (path: string) => groups.flatMap((g) => g.fields).find((f) => path === `facts.${f.key}`);
+
 function said(conflict: Conflict, value: unknown): string {
+  const field = fieldOf(conflict.path);
+  if (field?.kind === "percent" && typeof value === "number") return `${Math.round(value * 1000) / 10} %`;
+  if (field?.kind === "number" && typeof value === "number") return `${value} ${field.unit}`.trim();
+  if (field?.kind === "pick") return field.options.find(([id]) => id === value)?.[1] ?? "not recorded";
   if (value === null || value === undefined) return conflict.path === "" ? "taken away" : "not recorded";
   if (conflict.path === "") return "kept, with the changes";
   if (typeof value === "boolean") return value ? "yes" : "no";
