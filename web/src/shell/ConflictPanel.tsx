@@ -3,8 +3,8 @@ import { useState } from "react";
 import type { Edit } from "../job/useEdit";
 import { groups } from "../survey/fields";
 import type { Choice, Conflict } from "../sync/merge";
-import { pathWords } from "../sync/session";
 import type { Key } from "../sync/types";
+import { pathWords } from "../sync/words";
 
 type Props = { edit: Edit; of: Key; title: string; onClose: () => void };
 

@@ -1,4 +1,6 @@
-import { type Choice, type Conflict, type Json, merge, type Shape, same, shapes } from "./merge";
+import { idOf, kindOf, shapeOf } from "./keys";
+import { type Choice, type Json, merge, same } from "./merge";
+import { type Step, stepOver, type Way } from "./steps";
 import type {
   Answer,
   Batch,
@@ -6,13 +8,13 @@ import type {
   Edit,
   Item,
   Key,
-  Kind,
   RecordState,
   SessionState,
   Store,
   Stored,
   Transport,
 } from "./types";
+import { pathsWords } from "./words";
 
 /** An edit that the server does not have yet. */
 type Pending = {
@@ -29,9 +31,6 @@ type Pending = {
   theirs?: Stored;
   choices?: Record<string, Choice>;
 };
-
-/** Something that can be undone: the records as they were and are, or the number of a change that the server made. */
-type Step = { label: string; edits?: Edit[]; change?: number };
 
 type Kept = { pending: [Key, Pending][]; flight: Batch | null; undo: Step[]; redo: Step[] };
 
@@ -51,8 +50,6 @@ const MostKept = 600_000;
 const Pause = 180;
 const FirstRetry = 2_000;
 const LongestRetry = 30_000;
-const kindOf = (key: Key) => key.slice(0, key.indexOf(":")) as Kind;
-const idOf = (key: Key) => key.slice(key.indexOf(":") + 1);
 
 /**
  * The edits of one job in one page: shown at once, kept in the browser until the server has them, sent one change at a time, merged with what
@@ -309,7 +306,7 @@ export class JobSession {
       return;
     }
     if (merged.taken.length > 0 && !pending.theirs)
-      this.onNotice(`Merged with what somebody else changed: ${words(merged.taken)}.`);
+      this.onNotice(`Merged with what somebody else changed: ${pathsWords(merged.taken)}.`);
     delete pending.theirs;
     delete pending.choices;
     pending.base = theirs;
@@ -418,7 +415,7 @@ export class JobSession {
     }
   }
 
-  private async back(way: "undo" | "redo") {
+  private async back(way: Way) {
     const steps = way === "undo" ? this.undoSteps : this.redoSteps;
     const step = steps.at(-1);
     if (!step) return;
@@ -429,31 +426,13 @@ export class JobSession {
       this.onNotice(`"${step.label}" cannot be taken back now: what it did could not be read.`);
       return;
     }
-    const made: Edit[] = [];
-    const left: string[] = [];
-    for (const e of edits) {
-      // What the server did by itself this page may not have heard of.
-      const now = await this.standing(e.key, step.change !== undefined);
-      if (now === undefined) {
-        this.onNotice(`"${step.label}" cannot be taken back now: no line to the server.`);
-        return;
-      }
-      const [from, to] = way === "undo" ? [e.after, e.before] : [e.before, e.after];
-      const merged = merge(from, to, now, shapeOf(e.key, from, to, now), (path) => {
-        left.push(path === "" ? idOf(e.key) : path);
-        return "theirs";
-      });
-      const parent = way === "undo" ? (e.parentBefore ?? e.parent) : e.parent;
-      const moves = e.parentBefore !== undefined && e.parentBefore !== e.parent && now !== null;
-      if (!same(merged.value, now) || moves)
-        made.push({
-          key: e.key,
-          before: now,
-          after: merged.value ?? null,
-          ...(parent === undefined ? {} : { parent }),
-          ...(e.position === undefined || now !== null ? {} : { position: e.position }),
-        });
+    // What the server did by itself this page may not have heard of.
+    const over = await stepOver(edits, way, (key) => this.standing(key, step.change !== undefined));
+    if (!over) {
+      this.onNotice(`"${step.label}" cannot be taken back now: no line to the server.`);
+      return;
     }
+    const { made, left } = over;
     if (way === "undo") {
       this.undoSteps = this.undoSteps.slice(0, -1);
       this.redoSteps = [...this.redoSteps, step];
@@ -461,7 +440,7 @@ export class JobSession {
       this.redoSteps = this.redoSteps.slice(0, -1);
       this.undoSteps = [...this.undoSteps, step];
     }
-    if (left.length > 0) this.onNotice(`Left as it is, because it was changed since: ${words(left)}.`);
+    if (left.length > 0) this.onNotice(`Left as it is, because it was changed since: ${pathsWords(left)}.`);
     if (made.length > 0) {
       this.put(`${way === "undo" ? "Undone" : "Done again"}: ${step.label}`, made);
       this.schedule(0);
@@ -556,24 +535,3 @@ export class JobSession {
     if (this.pending.size > 0 || this.flight) this.schedule(0);
   }
 }
-
-// A record that is not there on one side cannot be merged piece by piece.
-const shapeOf = (key: Key, ...values: Json[]): Shape =>
-  values.includes(null) ? { how: "whole" } : (shapes[kindOf(key)] ?? { how: "whole" });
-
-// "facts.looseShare, signs[peel]" for people.
-const words = (paths: string[]) =>
-  [...new Set(paths.map(pathWords))].slice(0, 6).join(", ") + (new Set(paths).size > 6 ? " and more" : "");
-
-/** A path in a record, for people: "facts.looseShare" is "loose share". */
-export const pathWords = (path: string) =>
-  path === ""
-    ? "the whole"
-    : path
-        .replace(/^(facts|brief)\./, "")
-        .replace(/\[([^\]]*)\]/g, " $1")
-        .replace(/\./g, " ")
-        .replace(/([a-z])([A-Z])/g, "$1 $2")
-        .toLowerCase();
-
-export type { Conflict };
