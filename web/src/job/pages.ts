@@ -1,7 +1,8 @@
+import { freshId } from "./ids";
 import { browserLocks, orphans, placeOf } from "./place";
 
 const locks = browserLocks();
-const fresh = () => crypto.randomUUID().slice(0, 8);
+const fresh = () => freshId(4);
 // Read before the locks answer, so that what this page left is there from the first moment; a doubled tab gets a name of its own.
 let place = sessionStorage.getItem("page") ?? fresh();
 

@@ -5,6 +5,7 @@ import { changedPaths } from "../sync/merge";
 import { JobSession } from "../sync/session";
 import { pathWords } from "../sync/words";
 import { keys } from "./data";
+import { freshId } from "./ids";
 import { myPlace, takeOver } from "./pages";
 import { transportTo } from "./transport";
 
@@ -26,7 +27,7 @@ export function sessionOf(job: string, client: QueryClient): JobSession {
         return () => window.clearTimeout(timer);
       },
     },
-    token: () => crypto.randomUUID().replaceAll("-", ""),
+    token: () => freshId(),
   });
   session.onSaved = (_, changed) => {
     client.invalidateQueries({ queryKey: keys.job(job), exact: true });

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
 import { api, ask, type Surface } from "../api/client";
+import { freshId } from "../job/ids";
 import { photoQueue } from "../job/photoQueue";
 import { usePlace } from "../shell/Place";
 
@@ -35,7 +36,7 @@ export function Photos({ job, surface }: { job: string; surface: Surface }) {
   const add = async (picked: File) => {
     try {
       await photoQueue.add({
-        id: crypto.randomUUID().replaceAll("-", ""),
+        id: freshId(),
         job,
         surface: surface.id,
         stage,
