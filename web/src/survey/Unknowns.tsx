@@ -11,7 +11,6 @@ export function Unknowns({ view, catalogue }: Props) {
   const rest = (checks.data ?? []).filter((c) => !open.some((u) => u.check === c.check));
   const count = open.length + rest.length;
   return (
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard
     <section className="unknowns" aria-label="Not known yet" tabIndex={count > 0 ? 0 : undefined}>
       <strong className="small">{count === 0 ? "Nothing that matters is unknown" : "Not known yet"}</strong>
       {open.map((u) => (
