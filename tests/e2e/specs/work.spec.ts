@@ -68,7 +68,7 @@ test("an edit is answered and redrawn quickly enough to be felt as at once", asy
   await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("Bind and keep");
   const seen: string[] = [];
   page.on("request", (r) => {
-    if (r.method() === "PUT") seen.push(r.url());
+    if (r.method() === "POST" && r.url().endsWith("/changes")) seen.push(r.url());
   });
   await page.getByLabel("Edges under the scraper").selectOption("firm");
   await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("firm edge");

@@ -136,6 +136,7 @@ export function Jobs() {
         title={`Erase ${erasing?.titles.join(", ")}?`}
         open={erasing !== null}
         okText="Erase for good"
+        destroyOnHidden
         onCancel={() => setErasing(null)}
         onOk={() => {
           const job = erasing?.job ?? "";
