@@ -73,6 +73,12 @@ public sealed partial class JobStore(Database database) : IDisposable
     public ChangeOutcome Change(string job, string label, string? token, Func<StoredJob?, Plan> plan)
     {
         ArgumentNullException.ThrowIfNull(plan);
+        if (!database.Health.Writable)
+        {
+            // Also where a damaged page was met while running: what is written after that may be lost (8 is SQLITE_READONLY).
+            throw new SqliteException(database.Health.Says, 8);
+        }
+
         lock (writing)
         {
             using var db = database.Open();

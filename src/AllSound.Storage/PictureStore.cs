@@ -58,11 +58,4 @@ public sealed class PictureStore(Database database)
         };
         return db.QuerySingleOrDefault<byte[]?>($"SELECT {column} FROM picture WHERE job_id = @job AND id = @id", new { job, id });
     }
-
-    /// <summary>True when the original of a picture was kept.</summary>
-    public bool HasOriginal(string job, string id)
-    {
-        using var db = database.Open();
-        return db.ExecuteScalar<long>("SELECT COUNT(*) FROM picture WHERE job_id = @job AND id = @id AND original IS NOT NULL", new { job, id }) > 0;
-    }
 }
