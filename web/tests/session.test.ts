@@ -75,6 +75,27 @@ describe("an edit", () => {
     expect(ada.session.state().kind).toBe("saved");
   });
 
+  test("can be waited for, whatever was edited", async () => {
+    let told = "";
+    ada.edit(wall, facts({ ph: 8 }));
+    const sent = ada.session.sent().then((how) => {
+      told = how;
+    });
+    await ada.hear();
+    expect(told).toBe("");
+    await ada.settle();
+    await sent;
+    expect(told).toBe("saved");
+    expect(await ada.session.sent()).toBe("saved");
+    ada.line = "down";
+    ada.edit(wall, facts({ ph: 7 }));
+    const held = ada.session.sent();
+    await ada.hear();
+    ada.hand.go();
+    await ada.hear();
+    expect(await held).toBe("waiting");
+  });
+
   test("that is refused keeps no other from going", async () => {
     server.put("surface:door", { id: "door", facts: {} });
     ada.look("surface:door");

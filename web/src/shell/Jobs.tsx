@@ -4,6 +4,7 @@ import { useState } from "react";
 import { Link, useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
 import { keys, useJobs } from "../job/data";
+import { sessionOf } from "../job/useEdit";
 import { FileMenu } from "./FileMenu";
 
 const places: [Schemas["Jurisdiction"], string][] = [
@@ -28,7 +29,10 @@ export function Jobs() {
   const [adding, setAdding] = useState(false);
   const [erasing, setErasing] = useState<Schemas["PutAwayView"] | null>(null);
   const [problem, setProblem] = useState("");
-  const run = async (what: () => Promise<unknown>) => {
+  // A job on its way out or back is no link until both lists have heard of it: it would lead to nothing.
+  const [moving, setMoving] = useState("");
+  const run = async (job: string, what: () => Promise<unknown>) => {
+    setMoving(job);
     try {
       await what();
       setProblem("");
@@ -36,6 +40,7 @@ export function Jobs() {
       setProblem(said(error));
     }
     await client.invalidateQueries();
+    setMoving("");
   };
   return (
     <div className="frame">
@@ -66,9 +71,13 @@ export function Jobs() {
         <ul className="list">
           {jobs.data?.map((j) => (
             <li key={j.id} className="record row">
-              <Link to={`/${j.id}/survey`} className="grow">
-                <b>{j.title}</b>
-              </Link>
+              {moving === j.id ? (
+                <b className="grow">{j.title}</b>
+              ) : (
+                <Link to={`/${j.id}/survey`} className="grow">
+                  <b>{j.title}</b>
+                </Link>
+              )}
               <span className="soft small">
                 {j.surfaces} {j.surfaces === 1 ? "surface" : "surfaces"}, changed {day(j.touched)}
               </span>
@@ -76,8 +85,14 @@ export function Jobs() {
                 type="button"
                 className="btn tight"
                 aria-label={`Put away ${j.title}`}
+                disabled={moving !== ""}
                 onClick={() =>
-                  void run(async () => {
+                  void run(j.id, async () => {
+                    // An edit that comes after the job is gone would be refused, and missing once it is back.
+                    if ((await sessionOf(j.id, client).sent()) !== "saved")
+                      throw new Error(
+                        `Something of ${j.title} has not been saved yet. Open it, settle that, then put it away.`,
+                      );
                     const job = await ask(api.GET("/api/jobs/{job}", { params: { path: { job: j.id } } }));
                     await ask(
                       api.DELETE("/api/jobs/{job}", {
@@ -105,8 +120,9 @@ export function Jobs() {
                     type="button"
                     className="btn tight"
                     aria-label={`Bring back ${p.titles.join(", ")}`}
+                    disabled={moving !== ""}
                     onClick={() =>
-                      void run(() =>
+                      void run(p.job, () =>
                         ask(
                           api.POST("/api/jobs/{job}/changes/{version}/bring-back", {
                             params: { path: { job: p.job, version: p.change } },
@@ -121,6 +137,7 @@ export function Jobs() {
                     type="button"
                     className="btn tight"
                     aria-label={`Erase ${p.titles.join(", ")}`}
+                    disabled={moving !== ""}
                     onClick={() => setErasing(p)}
                   >
                     Erase
@@ -141,7 +158,7 @@ export function Jobs() {
         onOk={() => {
           const job = erasing?.job ?? "";
           setErasing(null);
-          void run(() => ask(api.DELETE("/api/put-away/{job}", { params: { path: { job } } })));
+          void run(job, () => ask(api.DELETE("/api/put-away/{job}", { params: { path: { job } } })));
         }}
       >
         <p>

@@ -62,6 +62,7 @@ export class JobSession {
   private redoSteps: Step[] = [];
   private flight: Batch | null = null;
   private busy = false;
+  private turning: Promise<void> = Promise.resolve();
   private online = true;
   private message = "";
   private retryIn = FirstRetry;
@@ -174,10 +175,10 @@ export class JobSession {
   }
 
   /** Takes the last step back: only what it did itself, and only where nobody has changed that since. */
-  undo = () => this.back("undo");
+  undo = () => this.turn("undo");
 
   /** Does what was last taken back again, on the same terms. */
-  redo = () => this.back("redo");
+  redo = () => this.turn("redo");
 
   /** Settles open conflicts of a record, path by path; what is not named stays open. */
   resolve(key: Key, choices: Record<string, Choice>) {
@@ -204,8 +205,10 @@ export class JobSession {
     this.changed();
   }
 
-  /** Waits until the edits of some records are saved, refused, or are known to have to wait. */
-  sent(keys: Key[]): Promise<"saved" | "refused" | "waiting"> {
+  /** Waits until the edits of some records, of all that wait if none are named, are saved, refused, or are known to have to wait. */
+  async sent(named?: Key[]): Promise<"saved" | "refused" | "waiting"> {
+    await this.turning;
+    const keys = named ?? [...this.pending.keys()];
     const told = () => {
       const states = keys.map((key) => this.stateOf(key).kind);
       if (states.every((s) => s === "saved") && !keys.some((key) => this.isFlying(key))) return "saved";
@@ -413,6 +416,11 @@ export class JobSession {
             .map((a) => a.message)
             .join(" ") || answer.message;
     }
+  }
+
+  private turn(way: Way) {
+    this.turning = this.back(way);
+    return this.turning;
   }
 
   private async back(way: Way) {
