@@ -204,7 +204,7 @@ internal static class FileVerbs
             return null;
         }
 
-        var (job, faults) = JobFile.Read(text);
+        var (job, faults) = JobFile.Read(text, TimeProvider.System.GetUtcNow().Year);
         foreach (var fault in faults)
         {
             Console.Error.WriteLine($"{path}: {fault}");

@@ -118,6 +118,7 @@ internal static class ListVerbs
                             {
                                 o.Id,
                                 o.Title,
+                                o.FindsNone,
                                 signs = o.Signs,
                             }),
                             shows = c.Shows,
@@ -222,7 +223,21 @@ internal static class ListVerbs
         );
         yield return List(
             "schools",
-            Questions.All.Select(q => (q.Id, $"{q.Title}: {string.Join(" / ", q.Schools.Select(x => $"{x.Id} ({x.Title})"))} [{q.Default}]", (object)q))
+            Questions.All.Select(q =>
+                (
+                    q.Id,
+                    $"{q.Title}: {string.Join(" / ", q.Schools.Select(x => $"{x.Id} ({x.Title})"))} [{q.Default}]",
+                    (object)
+                        new
+                        {
+                            q.Id,
+                            q.Title,
+                            q.Turns,
+                            q.Schools,
+                            q.Default,
+                        }
+                )
+            )
         );
         yield return List(
             "refusals",

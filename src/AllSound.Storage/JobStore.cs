@@ -110,7 +110,7 @@ public sealed partial class JobStore(Database database) : IDisposable
                 return new ChangeOutcome(Written.Faulty, 0, before, faults, []);
             }
 
-            var senseless = records.Count == 0 || planned.AsItWas ? [] : JobSense.Added(before?.Job, whole);
+            var senseless = records.Count == 0 || planned.AsItWas ? [] : JobSense.Added(before?.Job, whole, TimeProvider.System.GetUtcNow().Year);
             if (!senseless.IsEmpty)
             {
                 return new ChangeOutcome(Written.Faulty, 0, before, [], [])

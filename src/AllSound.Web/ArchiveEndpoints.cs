@@ -125,7 +125,7 @@ internal static class ArchiveEndpoints
             return problem!;
         }
 
-        var (job, faults) = JobFile.Read(text);
+        var (job, faults) = JobFile.Read(text, TimeProvider.System.GetUtcNow().Year);
         return job is null ? Requests.Problem(faults) : Answer(Put(store, job, null, replace), job.Id);
     }
 
@@ -235,7 +235,7 @@ internal static class ArchiveEndpoints
             return Requests.Problem([missing ?? unlisted!]);
         }
 
-        var (job, faults) = JobFile.Read(text);
+        var (job, faults) = JobFile.Read(text, TimeProvider.System.GetUtcNow().Year);
         if (job is null)
         {
             return Requests.Problem([.. faults.Select(f => f with { Path = $"{JobName} {f.Path}" })]);

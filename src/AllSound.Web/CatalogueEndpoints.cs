@@ -41,7 +41,7 @@ internal static class CatalogueEndpoints
                 c.Unit is null ? null : c.Range.Least,
                 c.Unit is null ? null : c.Range.Most,
                 [.. c.OtherUnits.Select(u => u.Unit)],
-                [.. c.Outcomes.Select(o => new Choice(o.Id, o.Title, ""))],
+                [.. c.Outcomes.Select(o => new OutcomeChoice(o.Id, o.Title, o.FindsNone))],
                 c.Grounds,
                 c.Scale,
                 c.Limits,

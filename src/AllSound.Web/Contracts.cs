@@ -170,6 +170,12 @@ internal sealed record ClassChoice(string Name, string Words);
 /// <summary>A grading scale.</summary>
 internal sealed record ScaleChoice(string Id, string Title, string? Unit, string How, ImmutableArray<ClassChoice> Classes, string Source);
 
+/// <summary>One way a check can come out.</summary>
+/// <param name="Id">Stable id, unique in the check.</param>
+/// <param name="Title">In words.</param>
+/// <param name="FindsNone">True when it finds nothing of what the check looks for.</param>
+internal sealed record OutcomeChoice(string Id, string Title, bool FindsNone);
+
 /// <summary>A check to make: how, with what, and what its answers mean.</summary>
 internal sealed record CheckChoice(
     string Id,
@@ -186,7 +192,7 @@ internal sealed record CheckChoice(
     double? Least,
     double? Most,
     ImmutableArray<string> OtherUnits,
-    ImmutableArray<Choice> Outcomes,
+    ImmutableArray<OutcomeChoice> Outcomes,
     ImmutableArray<SubstrateFamily> Grounds,
     string? Scale,
     string Limits,

@@ -182,7 +182,7 @@ if (app.Services.GetRequiredService<Database>().Health is { Writable: false } he
 }
 else if (settings.Import is { } file)
 {
-    var (job, faults) = JobFile.Read(await File.ReadAllTextAsync(file));
+    var (job, faults) = JobFile.Read(await File.ReadAllTextAsync(file), TimeProvider.System.GetUtcNow().Year);
     if (job is null)
     {
         await Console.Error.WriteLineAsync(string.Join('\n', faults.Select(f => $"{file}: {f}")));

@@ -30,6 +30,32 @@ public sealed class CatalogueTests
     }
 
     [Fact]
+    public void Everything_that_washes_or_wipes_the_face_asks_whether_lead_is_under_control()
+    {
+        var washes = Operations.All.Where(o => o.Group is Group.Clean or Group.Decontaminate && o.Leaves?.Clock == Drying.Wash && !o.Refused && !o.ByOthers);
+        // New zinc has no old paint on it.
+        var without = washes
+            .Where(o => o.Id != "ab_mordant")
+            .Where(o => !o.Needs.Contains(SiteNeeds.LeadControlled) && !o.Needs.Contains(SiteNeeds.LeadAbsent))
+            .Select(o => o.Id);
+
+        Assert.Equal([], without);
+    }
+
+    [Fact]
+    public void What_neutralises_alkali_leaves_acid_and_is_bought()
+    {
+        var act = Operations.Acts.Single(a => a.Operation.Id == "dc_neutralise_alk");
+
+        Assert.Equal(Residue.Acid, After(Residue.Acid));
+        Assert.Equal(Residue.Stripper, After(Residue.Stripper));
+        Assert.Equal(Residue.None, After(Residue.Alkali));
+        Assert.NotEmpty(act.Operation.Uses);
+
+        Residue After(Residue before) => Treatments.Apply(default(Condition).With(Facets.Residue, before), act).After.Get(Facets.Residue);
+    }
+
+    [Fact]
     public void Enumerations_and_their_definitions_stand_in_one_order()
     {
         Assert.All(Substrates.All, s => Assert.Equal(s, Substrates.Of(s.Value)));

@@ -111,6 +111,45 @@ public sealed class ClockTests
     }
 
     [Fact]
+    public void Hours_that_bared_iron_stands_add_up_over_several_waits()
+    {
+        var rail = One.Surface(
+            Element.Railing,
+            "steel",
+            One.Good with
+            {
+                Rust = Rust.Light,
+                Soil = Soil.Clean,
+                LooseShare = 0.1,
+                BareShare = 0.1,
+            },
+            [One.Coat("alkyd_gloss")],
+            exposure: Exposure.Outside
+        );
+
+        Assert.Contains(Rusts("ab_metal_hand", "du_vac@2.5", "sp_metal@2.5"), f => f.Need == FabricNeeds.RustOff);
+        Assert.DoesNotContain(Rusts("ab_metal_hand", "du_vac@1.5", "sp_metal@1.5"), f => f.Need == FabricNeeds.RustOff);
+
+        // Prepared anew, the shift begins anew.
+        Assert.DoesNotContain(Rusts("ab_metal_hand@2.5", "ab_metal_hand@2.5", "du_vac", "sp_metal@2"), f => f.Need == FabricNeeds.RustOff && f.Step == 6);
+
+        IEnumerable<AuditFault> Rusts(params string[] steps) => One.Audit(rail, ["mk_floor", "ls_scrape_loose", .. steps]).Faults.Where(f => f.Step > 3);
+    }
+
+    [Theory]
+    [InlineData(20, 20, false)]
+    [InlineData(36, 36, true)] // One and a half days and again one and a half: a two-day window has passed.
+    [InlineData(60, 1, true)]
+    public void Days_that_a_coat_waits_for_the_next_add_up_over_several_waits(int first, int second, bool passed)
+    {
+        var coat = Operations.Acts.First(a => a.Operation.Role == CoatRole.Primer && a.Product?.Drying.LatestDays == 2);
+        var quiet = Operations.Acts.First(a => a.Operation.Id == "mk_floor");
+        var after = Treatments.Apply(Treatments.Apply(default, coat).After, quiet, first).After.After(second * 60);
+
+        Assert.Equal(passed ? Presence.Present : Presence.None, after.Get(Facets.Overdue));
+    }
+
+    [Fact]
     public void An_option_is_to_be_preferred_for_the_days_that_it_really_saves()
     {
         var told = 0;

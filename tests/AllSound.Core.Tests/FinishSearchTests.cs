@@ -72,6 +72,37 @@ public sealed class FinishSearchTests
         }
     }
 
+    [Fact]
+    public void A_search_that_gives_up_does_not_throw_away_what_another_found()
+    {
+        var trim = One.Surface(Element.Skirting, "sw", One.Good with { Key = Key.Toothy }, [One.Coat("enamel_wb")]);
+        var appraised = One.Appraise(trim);
+        var goal = Goal.For(trim, appraised.Condition);
+        var acts = Operations.Acts.Where(goal.Allows).ToArray();
+        var bench = new Workbench(appraised.Condition, goal.Needs, [Needs.Topcoats(1), Needs.Topcoats(2)], acts);
+        var prices = new Prices(appraised.Extents, One.Job(trim).Rates, bench.Acts);
+        var finishes = goal.LaidBy(acts);
+        var all = finishes.Length;
+        Problem Over(IReadOnlyCollection<CoatingClass> some) =>
+            new(new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
+        var tried = 0;
+
+        // The first search is over all finishes: it is made to give up.
+        var search = new FinishSearch(
+            finishes,
+            f => f.Life.Inside,
+            Over,
+            (problem, below) => tried++ == 0 ? new Found(null, 0, 1, Complete: false) : Search.Cheapest(problem, below: below)
+        );
+        search.SeekLeast();
+        search.SeekLongest();
+
+        Assert.True(all > 1);
+        Assert.True(search.Cut);
+        Assert.Single(search.Found);
+        Assert.NotEmpty(search.Lasting);
+    }
+
     private static (State State, long Cost) Done(Problem problem, State state, long cost, Act act)
     {
         var place = Array.IndexOf(problem.Acts, act);

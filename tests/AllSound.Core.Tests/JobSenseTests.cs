@@ -30,6 +30,17 @@ public sealed class JobSenseTests
         Assert.Empty(JobSense.Faults(Demo.Job));
     }
 
+    [Fact]
+    public void A_year_that_is_still_to_come_is_refused_wherever_it_clears_of_lead()
+    {
+        var old = Wall with { Year = 1950, Layers = [Coat("emul_matt") with { Year = 2027 }] };
+        Assert.Empty(JobSense.Faults(Job(old, built: 2026), 2027));
+
+        var paths = JobSense.Faults(Job(old with { Year = 2090 }, built: 2090), 2026).Select(f => f.Path);
+        Assert.Equal(["$.buildings[0].built", $"{At}.year", $"{At}.layers[0].year"], paths);
+        Assert.Contains(JobFile.Read(JobFile.Write(Job(Wall, built: 2090)), 2026).Faults, f => f.Message.Contains("still to come", StringComparison.Ordinal));
+    }
+
     [Theory]
     [InlineData("looseShare", -0.1)]
     [InlineData("looseShare", 1.01)]

@@ -55,6 +55,64 @@ public sealed class OwnProductTests
     }
 
     [Fact]
+    public void The_shopping_list_buys_the_firms_own_tins_at_its_own_price()
+    {
+        var own = Quick with { Tins = [0.75, 3], LitrePrice = 21 };
+        var job = Job(Trim, with: j => j with { Products = [own] });
+        var bought = Reporting.Quantities(job).Materials.Single(m => m.Product == "quick");
+
+        Assert.Equal("Quick enamel", bought.Title);
+        Assert.All(bought.Buy, b => Assert.Contains(b.Size, own.Tins));
+        Assert.Equal(bought.Buy.Sum(b => (decimal)b.Size * b.Count) * 21, bought.Cost);
+        Assert.DoesNotContain(Reporting.Quantities(job).Materials, m => m.Product == "p_enamel_wb");
+    }
+
+    [Theory]
+    [InlineData("spread", "100 m2/L is not plausible")]
+    [InlineData("thinMost", "90 % is not plausible")]
+    [InlineData("leastHours", "expected 0.1 to 2000")]
+    [InlineData("advisedHours", "expected 20 or more, the least wait")]
+    [InlineData("latestDays", "keyed before it may be overcoated")]
+    [InlineData("leastC", "expected less than the most")]
+    public void Numbers_that_no_such_product_has_are_refused(string place, string says)
+    {
+        var product = place switch
+        {
+            "spread" => Quick with { Spread = 100 },
+            "thinMost" => Quick with { ThinMost = 90 },
+            "leastHours" => Quick with { LeastHours = 0 },
+            "advisedHours" => Slow with { AdvisedHours = 5 },
+            "latestDays" => Quick with { LeastHours = 60, LatestDays = 1 },
+            _ => Quick with { LeastC = 30, MostC = 10 },
+        };
+        var faults = JobSense.Faults(Job(Trim, with: j => j with { Products = [product] }));
+
+        Assert.Contains(faults, f => f.Path == $"$.products[0].{place}" && f.Message.Contains(says, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_product_with_the_numbers_of_its_class_is_plausible()
+    {
+        var every = Coatings.All.Select(c => new OwnProduct
+        {
+            Id = $"own-{c.Id.Replace('_', '-')}",
+            Title = c.Title,
+            Class = c.Id,
+            Spread = c.Spread.Smooth,
+            VolumeSolids = c.VolumeSolids,
+            Microns = c.Microns,
+            ThinMost = c.ThinMost,
+            LeastHours = c.Drying.Least,
+            AdvisedHours = c.Drying.Advised,
+            LatestDays = c.Drying.LatestDays,
+            Voc = c.Voc,
+            Tins = c.Tins,
+        });
+
+        Assert.Empty(JobSense.Faults(Job(Trim, with: j => j with { Products = [.. every] })));
+    }
+
+    [Fact]
     public void A_product_that_is_gone_is_said_and_read_as_another()
     {
         var audited = Audit(Coats("gone", 30));

@@ -80,7 +80,7 @@ public sealed class PacingTests
     public void A_face_goes_at_the_trades_pace(string operation, Element element, string substrate, string? form, double least, double most)
     {
         var extents = On(element, substrate, 4, 2, form, exposure: element is Element.Wall && substrate is not "gyp_old" ? Exposure.Outside : Exposure.Inside);
-        Assert.InRange(extents.AreaM2 / Hours(operation, extents), least, most);
+        Assert.InRange(extents.AreaM2 / extents.Texture / Hours(operation, extents), least, most);
     }
 
     [Theory]

@@ -2,6 +2,7 @@ using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 using AllSound.Testing;
 using Xunit;
 
@@ -72,6 +73,54 @@ public sealed class QuantityTests
 
             Assert.Equal(best, TinPacking.Pack(need, [.. packs]).Cost);
         }
+    }
+
+    [Theory]
+    [InlineData(Element.Radiator, "radiator-panel", 0)]
+    [InlineData(Element.Door, "door-4", 0)]
+    [InlineData(Element.Skirting, "strip-plain", 1)]
+    [InlineData(Element.Pipe, "pipe", 1)]
+    [InlineData(Element.Railing, "railing-plain", 0)]
+    [InlineData(Element.Step, "steps", 0)]
+    public void So_many_alike_are_so_many_times_the_area_and_where_it_runs_the_length(Element element, string kind, int runs)
+    {
+        var one = One.Surface(element, "sw", One.Good) with { Form = new Form { Kind = kind } };
+        var six = one with { Form = one.Form with { Count = 6 } };
+        var space = One.Job(one).Buildings[0].Spaces[0];
+        var (single, all) = (Geometry.Measure(space, one), Geometry.Measure(space, six));
+
+        Assert.True(single.AreaM2 > 0);
+        Assert.Equal(6 * single.AreaM2, all.AreaM2, 9);
+        Assert.Equal((runs == 1 ? 6 : 1) * single.LengthM, all.LengthM, 9);
+        if (runs == 0)
+        {
+            Assert.Equal(6 * Geometry.Edge(space, one, single), Geometry.Edge(space, six, all), 9);
+        }
+
+        Assert.StartsWith("6 alike", all.How, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData("roughcast", 1.5)]
+    [InlineData("texture-fine", 1.15)]
+    public void A_recorded_texture_is_reckoned_once(string kind, double factor)
+    {
+        // By the square metre of flat face roughcast takes 250 to 400 ml a coat, at 4 to 7 m2 an hour: common practice.
+        var facts = One.Good with
+        {
+            BareShare = 1,
+        };
+        var render = One.Surface(Element.Wall, "render_cem", facts, exposure: Exposure.Outside) with { Form = new Form { Kind = kind } };
+        var product = Coatings.Find("p_masonry_ac")!;
+        var act = Operations.FindAct(Operations.Find("tc_masonry")!, product)!;
+        var extents = One.Appraise(render).Extents;
+        var spend = Costing.Of(act, extents, new Rates(), filmGone: true);
+        var flat = 4 * 2.0;
+
+        Assert.Equal(flat * factor, extents.AreaM2, 6);
+        Assert.Equal(flat * factor / product.Spread.Porous * Costing.PaintWaste, spend.Litres / act.Operation.Coats * (1 + (act.Operation.Thinning / 100)), 3);
+        var edge = act.Operation.EdgeRate is { } cut ? extents.EdgeM / cut : 0;
+        Assert.Equal(flat / Pacing.Of(act.Operation, extents.Face), spend.Hours - act.Operation.FixedHours - edge, 6);
     }
 
     [Fact]

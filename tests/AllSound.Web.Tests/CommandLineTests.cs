@@ -100,6 +100,28 @@ public sealed class CommandLineTests
         Assert.False(string.IsNullOrEmpty((string?)row["source"]));
     }
 
+    [Theory]
+    [InlineData("operations")]
+    [InlineData("causes")]
+    [InlineData("checks")]
+    [InlineData("signs")]
+    [InlineData("scales")]
+    [InlineData("substrates")]
+    [InlineData("coatings")]
+    [InlineData("products")]
+    [InlineData("forms")]
+    [InlineData("schools")]
+    [InlineData("refusals")]
+    public async Task Every_listing_lists_the_same_with_and_without_json(string verb)
+    {
+        var (exit, lines, errors) = await Run(verb);
+        var (jsonExit, json, jsonErrors) = await Run(verb, "--json");
+        var ids = JsonNode.Parse(json)!.AsArray().Select(r => (string?)r!["id"]);
+
+        Assert.Equal((0, "", 0, ""), (exit, errors, jsonExit, jsonErrors));
+        Assert.Equal(lines.Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(l => l.Split(' ')[0]), ids);
+    }
+
     private static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)
     {
         var start = new ProcessStartInfo("dotnet")

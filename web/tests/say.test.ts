@@ -168,7 +168,68 @@ describe("what is said is recorded", () => {
     const at = (text: string) => said(text).readings?.at(-1);
     expect(at(`${check.title} 7 ${other.toLowerCase()}`)).toMatchObject({ check: check.id, value: 7, unit: other });
     expect(at(`${check.title} 7`)).toMatchObject({ check: check.id, value: 7, unit: check.unit });
-    expect(at(`${check.title} 7 furlongs`)).toMatchObject({ check: check.id, value: 7, unit: check.unit });
+    const strange = say(`${check.title} 7 furlongs`).find((m) => m.key === check.id);
+    expect(strange?.apply).toBeNull();
+    expect(strange?.does).toContain("furlongs");
+  });
+
+  test.each([
+    ["dft 3 mils", "T_dft", 3, "mil"],
+    ["dft 90 µm", "T_dft", 90, "um"],
+    ["dft 90 microns", "T_dft", 90, "um"],
+    ["temp 68 °F", "T_surf_t", 68, "F"],
+    ["rh 64 percent", "T_air_rh", 64, "%"],
+  ] as const)("%s is read in the unit said", (text, key, value, unit) => {
+    const meaning = say(text).find((m) => m.key === key);
+    expect(meaning?.apply?.(bare).readings).toMatchObject([{ check: key, value, unit }]);
+  });
+
+  test("a length said in another unit is the same length", () => {
+    expect(said("open joint 3 ft").facts?.openJointM).toBeCloseTo(0.9144, 9);
+    expect(said("deepest hollow 2 cm").facts?.fillDepthMm).toBe(20);
+  });
+
+  test("a fact in a unit that it does not have is not recorded", () => {
+    for (const text of ["loose 6 mm", "knots 3 mils", "deepest hollow 3 %"]) {
+      expect(first(text).apply).toBeNull();
+      expect(first(text).does).toMatch(/not a unit/);
+    }
+  });
+
+  test.each([
+    ["no lead", "lead", "provedAbsent"],
+    ["no asbestos", "asbestos", "provedAbsent"],
+    ["no rust", "rust", "none"],
+    ["no mould", "mould", false],
+  ] as const)("%s is offered as none first", (text, key, value) => {
+    expect(said(text).facts?.[key]).toBe(value);
+  });
+
+  test("no outlets is offered as a check that found none", () => {
+    expect(said("no outlets").readings).toMatchObject([{ check: "T_outlets", outcome: "none" }]);
+  });
+
+  test("a negative never records a find, whatever is said to be absent", () => {
+    const negatives = new Set<unknown>([false, 0, "none", "clean", "provedAbsent", "notNeeded"]);
+    const finds: string[] = [];
+    const entries = entriesOf(catalogue, undefined);
+    for (const entry of entries)
+      for (const text of [`no ${entry.title}`, `not ${entry.words.join(" ")}`, `no ${entry.title} 3`])
+        for (const meaning of meanings(text, entries)) {
+          const made = meaning.apply?.(bare);
+          if (!made) continue;
+          const found =
+            (made.signs ?? []).some((s) => s.present !== false) ||
+            (made.layers ?? []).length > 0 ||
+            Object.values(made.facts ?? {}).some((v) => !negatives.has(v)) ||
+            (made.readings ?? []).some(
+              (r) =>
+                !catalogue.checks.find((c) => c.id === r.check)?.outcomes.find((o) => o.id === r.outcome)?.findsNone,
+            );
+          if (found) finds.push(`${text}: ${meaning.title}`);
+        }
+    expect(entries.length).toBeGreaterThan(200);
+    expect([...new Set(finds)]).toEqual([]);
   });
 
   test("a reading is added to those there are, with date and time", () => {

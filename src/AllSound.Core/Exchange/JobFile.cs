@@ -28,8 +28,9 @@ public static partial class JobFile
 
     /// <summary>Reads a job.</summary>
     /// <param name="text">The file's text.</param>
+    /// <param name="thisYear">The year now, where the caller has a clock: no year in the file may be later.</param>
     /// <returns>The job and no faults, or no job and at least one fault.</returns>
-    public static (Job? Job, ImmutableArray<Fault> Faults) Read(string text)
+    public static (Job? Job, ImmutableArray<Fault> Faults) Read(string text, int? thisYear = null)
     {
         ArgumentNullException.ThrowIfNull(text);
         if (text.Length > Limits.FileCharacters)
@@ -43,7 +44,7 @@ public static partial class JobFile
             return (null, [fault!]);
         }
 
-        var faults = JobSense.Faults(job);
+        var faults = JobSense.Faults(job, thisYear);
         return faults.IsEmpty ? (job, []) : (null, faults);
     }
 

@@ -14,16 +14,17 @@ public static partial class JobSense
     /// </summary>
     /// <param name="before">The job before, or null when there was none.</param>
     /// <param name="after">The job as it would be.</param>
-    public static ImmutableArray<Fault> Added(Job? before, Job after)
+    /// <param name="thisYear">The year now, where the caller has a clock: no year may be later.</param>
+    public static ImmutableArray<Fault> Added(Job? before, Job after, int? thisYear = null)
     {
-        var faults = Faults(after);
+        var faults = Faults(after, thisYear);
         if (faults.IsEmpty || before is null)
         {
             return faults;
         }
 
         // Positions shift when something is added; ids do not.
-        var known = Faults(before).Select(f => (Locate(before, f), f.Message)).ToHashSet();
+        var known = Faults(before, thisYear).Select(f => (Locate(before, f), f.Message)).ToHashSet();
         return [.. faults.Where(f => !known.Contains((Locate(after, f), f.Message)))];
     }
 

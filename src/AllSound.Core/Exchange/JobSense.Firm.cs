@@ -34,6 +34,7 @@ public static partial class JobSense
         {
             var at = $"$.products[{i}]";
             var product = job.Products[i];
+            var before = faults.Count;
             Name(faults, $"{at}.id", product.Id);
             Text(faults, $"{at}.title", product.Title);
             Unique(faults, $"{at}.id", product.Id, ids);
@@ -46,8 +47,8 @@ public static partial class JobSense
             Range(faults, $"{at}.volumeSolids", product.VolumeSolids, 1, 100);
             Range(faults, $"{at}.microns", product.Microns, 1, 2000);
             Range(faults, $"{at}.thinMost", product.ThinMost, 0, 100);
-            Range(faults, $"{at}.leastHours", product.LeastHours, 0, 2000);
-            Range(faults, $"{at}.advisedHours", product.AdvisedHours, 0, 2000);
+            Range(faults, $"{at}.leastHours", product.LeastHours, 0.1, 2000);
+            Range(faults, $"{at}.advisedHours", product.AdvisedHours, 0.1, 2000);
             Range(faults, $"{at}.latestDays", product.LatestDays, 1, 365);
             Range(faults, $"{at}.voc", product.Voc, 0, 1000);
             Range(faults, $"{at}.leastC", product.LeastC, -20, 40);
@@ -60,6 +61,11 @@ public static partial class JobSense
                 {
                     faults.Add($"{at}.tins[{t}]", "expected tin sizes in ascending order");
                 }
+            }
+
+            if (faults.Count == before && Coatings.Find(product.Class) is { } of)
+            {
+                Plausible(faults, at, product, of);
             }
         }
 
@@ -83,6 +89,37 @@ public static partial class JobSense
             Range(faults, $"{at}.cleared", trial.Cleared, 0, 1);
             Range(faults, $"{at}.minutes", trial.Minutes, 0.1, 1000);
             Range(faults, $"{at}.areaM2", trial.AreaM2, 0.001, 4);
+        }
+    }
+
+    // A number far from those of its class is a slip of the pen or of the unit. How far is judgement.
+    private static void Plausible(Faults faults, string at, OwnProduct product, CoatingClass of)
+    {
+        Near($"{at}.spread", product.Spread, of.Spread.Smooth / 3, of.Spread.Smooth * 2.5, "m2/L");
+        Near($"{at}.thinMost", product.ThinMost, 0, Math.Max(30, of.ThinMost * 2), "%");
+        Near($"{at}.microns", product.Microns, of.Microns / 4.0, of.Microns * 4.0, "micrometres");
+        Near($"{at}.leastHours", product.LeastHours, of.Drying.Least / 10, of.Drying.Least * 20, "hours");
+        if (product is { AdvisedHours: { } advised, LeastHours: { } least } && advised < least)
+        {
+            faults.Add($"{at}.advisedHours", $"expected {least} or more, the least wait, found {advised}");
+        }
+
+        if ((product.LatestDays ?? of.Drying.LatestDays) * 24 < (product.LeastHours ?? of.Drying.Least))
+        {
+            faults.Add($"{at}.latestDays", "the coat would have to be keyed before it may be overcoated");
+        }
+
+        if ((product.LeastC ?? of.Temperature.Least) >= (product.MostC ?? of.Temperature.Most))
+        {
+            faults.Add($"{at}.leastC", $"expected less than the most, {product.MostC ?? of.Temperature.Most} degrees");
+        }
+
+        void Near(string path, double? value, double least, double most, string unit)
+        {
+            if (value is { } v && (v < least || v > most))
+            {
+                faults.Add(path, FormattableString.Invariant($"{v} {unit} is not plausible for {of.Title}: expected {least:0.##} to {most:0.##}"));
+            }
         }
     }
 

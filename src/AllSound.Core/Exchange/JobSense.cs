@@ -15,7 +15,9 @@ public static partial class JobSense
     private const int LatestYear = 2200;
 
     /// <summary>Everything wrong with a job; empty when it makes sense.</summary>
-    public static ImmutableArray<Fault> Faults(Job job)
+    /// <param name="job">The job.</param>
+    /// <param name="thisYear">The year now, where the caller has a clock: what is said of lead goes by years, so none may be later.</param>
+    public static ImmutableArray<Fault> Faults(Job job, int? thisYear = null)
     {
         ArgumentNullException.ThrowIfNull(job);
         var faults = new Faults(job.Products);
@@ -58,6 +60,11 @@ public static partial class JobSense
             {
                 SpaceFaults(faults, $"{at}.spaces[{s}]", building.Spaces[s], spaces, surfaces);
             }
+        }
+
+        if (thisYear is { } year)
+        {
+            YearsToCome(faults, job, year);
         }
 
         if (surfaces.Count > Limits.Surfaces)
@@ -201,6 +208,36 @@ public static partial class JobSense
         if (!seen.Add(id))
         {
             faults.Add(at, $"'{id}' stands twice");
+        }
+    }
+
+    private static void YearsToCome(Faults faults, Job job, int thisYear)
+    {
+        for (var b = 0; b < job.Buildings.Length; b++)
+        {
+            var building = job.Buildings[b];
+            Past($"$.buildings[{b}].built", building.Built);
+            for (var s = 0; s < building.Spaces.Length; s++)
+            {
+                for (var f = 0; f < building.Spaces[s].Surfaces.Length; f++)
+                {
+                    var surface = building.Spaces[s].Surfaces[f];
+                    var at = $"$.buildings[{b}].spaces[{s}].surfaces[{f}]";
+                    Past($"{at}.year", surface.Year);
+                    for (var l = 0; l < (surface.Layers?.Length ?? 0); l++)
+                    {
+                        Past($"{at}.layers[{l}].year", surface.Layers!.Value[l].Year);
+                    }
+                }
+            }
+        }
+
+        void Past(string at, int? year)
+        {
+            if (year > thisYear && year <= LatestYear)
+            {
+                faults.Add(at, $"{year} is still to come: expected {thisYear} or earlier");
+            }
         }
     }
 

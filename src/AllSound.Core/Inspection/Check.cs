@@ -17,6 +17,16 @@ public readonly record struct Shown(string Sign, bool Present);
 /// <param name="Signs">Signs that it shows.</param>
 public sealed record Outcome(string Id, string Title, double Share, Func<Facts, Facts> Apply, ImmutableArray<Shown> Signs)
 {
+    /// <summary>True when it finds nothing of what the check looks for, so that "no ..." may mean it.</summary>
+    public bool FindsNone { get; init; } = !Signs.IsEmpty && Signs.All(s => !s.Present);
+
+    /// <summary>An outcome that finds nothing of what the check looks for; the parameters are those of <see cref="Of"/>.</summary>
+    public static Outcome None(string id, string title, double share, Func<Facts, Facts>? apply = null, params ReadOnlySpan<string> signs) =>
+        Of(id, title, share, apply, signs) with
+        {
+            FindsNone = true,
+        };
+
     /// <summary>An outcome.</summary>
     /// <param name="id">Stable id.</param>
     /// <param name="title">In words.</param>

@@ -105,9 +105,14 @@ internal sealed partial class SurveyReader
             knots,
             (facts.FillShare ?? 0) * area,
             joint,
-            substrate.SpreadClass,
+            // A recorded form holds its texture in the area; what is left is how much the ground drinks.
+            Forms.Texture(surface)
+                is null
+                ? substrate.SpreadClass
+                : Math.Min(substrate.SpreadClass, 1),
             Pacing.FaceOf(surface, substrate),
-            Geometry.Edge(space, surface, measured)
+            Geometry.Edge(space, surface, measured),
+            Forms.Texture(surface) ?? 1
         );
     }
 }

@@ -102,6 +102,12 @@ public static class Sundries
     /// <summary>Poultice for salts.</summary>
     public static readonly Sundry Poultice = new("s_poultice", "absorbent poultice", "kg", 2, [5, 20], Judgement);
 
+    /// <summary>Weak acid rinse that neutralises alkaline stripper.</summary>
+    public static readonly Sundry AcidRinse = new("s_acid_rinse", "citric or acetic neutralising rinse, ready to use", "L", 5, [1, 5], Judgement);
+
+    /// <summary>Bicarbonate, which neutralises acid residue.</summary>
+    public static readonly Sundry Bicarbonate = new("s_bicarbonate", "sodium bicarbonate", "kg", 4, [0.5, 1], Judgement);
+
     /// <summary>All of them.</summary>
     public static ImmutableArray<Sundry> All { get; } =
     [
@@ -136,6 +142,8 @@ public static class Sundries
         Tape,
         Media,
         Poultice,
+        AcidRinse,
+        Bicarbonate,
     ];
 
     private static readonly FrozenDictionary<string, Sundry> ById = All.ToFrozenDictionary(s => s.Id);

@@ -58,7 +58,10 @@ public static class Costing
         // Where a method does not reach in, the time is that of a plain face: the ways of stripping say that it is out.
         var pace = IsFace(operation.Extent) && Pacing.Of(operation, extents.Face) is > 0 and var known ? known : operation.Rate;
         var edge = operation is { Extent: Extent.Whole, EdgeRate: { } cut } ? extents.EdgeM / cut : 0;
-        return edge + (pace > 0 ? units / pace : 0);
+
+        // A pace of a rough or textured face is by its flat size: the area has the texture in it already.
+        var flat = pace < operation.Rate ? units / extents.Texture : units;
+        return edge + (pace > 0 ? flat / pace : 0);
     }
 
     private static bool IsFace(Extent extent) => extent is Extent.Whole or Extent.Bare or Extent.Loose or Extent.Patch or Extent.Stain;

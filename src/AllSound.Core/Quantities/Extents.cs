@@ -17,6 +17,7 @@ namespace AllSound.Core.Quantities;
 /// <param name="SpreadClass">0 smooth, 1 porous, 2 rough.</param>
 /// <param name="Face">What kind of face it is.</param>
 /// <param name="EdgeM">Edge to be cut in: round the face and its openings.</param>
+/// <param name="Texture">Real over flat area of a recorded texture, 1 for none: the area holds it, and paces go by the flat face.</param>
 public sealed record Extents(
     double AreaM2,
     double LengthM,
@@ -30,7 +31,8 @@ public sealed record Extents(
     double JointM,
     int SpreadClass,
     Face Face,
-    double EdgeM
+    double EdgeM,
+    double Texture = 1
 )
 {
     /// <summary>Bare once the loose film is off, or everything when the whole film is off.</summary>

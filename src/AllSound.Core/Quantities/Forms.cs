@@ -122,12 +122,12 @@ public static class Forms
         {
             Face = Face.Glazed,
         },
-        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? 22) / 1000 * l * (f.Count ?? 1), "pi by diameter by length", Source.Practice),
+        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? 22) / 1000 * l, "pi by diameter by length", Source.Practice),
         new(
             "column-round",
             "round column",
             [Element.Column],
-            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h) * (f.Count ?? 1),
+            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h),
             "pi by diameter by height",
             Source.Practice
         ),
@@ -135,7 +135,7 @@ public static class Forms
             "column-fluted",
             "fluted column",
             [Element.Column],
-            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h) * 1.3 * (f.Count ?? 1),
+            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h) * 1.3,
             "1.3 of a round one",
             Source.Judgement
         )
@@ -166,14 +166,7 @@ public static class Forms
             Source.Practice
         ),
         new("gutter-box", "box gutter, inside and out", [Element.Gutter], (f, l, _) => 2 * 3 * (f.DiameterMm ?? 112) / 1000 * l, "three sides, twice", Source.Judgement),
-        new(
-            "steps",
-            "steps, tread and riser",
-            [Element.Step],
-            (f, l, h) => l * (h > 0 ? h : 0.43) * 1.1 * (f.Count ?? 1),
-            "width by tread and riser by 1.1, each",
-            Source.Usual
-        ),
+        new("steps", "steps, tread and riser", [Element.Step], (f, l, h) => l * (h > 0 ? h : 0.43) * 1.1, "width by tread and riser by 1.1, each", Source.Usual),
         Factor("cornice-plain", "plain cornice, by girth", 1.1, [Element.Cornice], Source.Judgement) with
         {
             Face = Face.Moulded,
@@ -240,6 +233,20 @@ public static class Forms
         }
 
         return sum / 3 / Parts;
+    }
+
+    /// <summary>
+    /// Real over flat area of a recorded texture, 1 for a smooth face; null where no form is recorded and the substrate says how rough it is.
+    /// What paint and time a texture takes is in this once: they are not reckoned by a rough face's spread as well.
+    /// </summary>
+    public static double? Texture(Surface surface)
+    {
+        ArgumentNullException.ThrowIfNull(surface);
+        return surface.Form is { } form && Find(form.Kind) is { } kind
+            ? kind.Face is Face.Textured or Face.Rough
+                ? surface.Size?.Profile ?? kind.Area(form, 1, 1)
+                : 1
+            : null;
     }
 
     private static FormKind Factor(string id, string title, double factor, ImmutableArray<Element> elements, Source source) =>

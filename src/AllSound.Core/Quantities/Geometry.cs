@@ -61,9 +61,11 @@ public static class Geometry
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(measured);
         var round = measured.LengthM > 0 && measured.HeightM > 0 ? 2 * (measured.LengthM + measured.HeightM) : 4 * Math.Sqrt(measured.AreaM2);
-        return surface.Zone is null && surface.Size is null && surface.Element is Element.Wall or Element.ChimneyBreast
-            ? round + (space.Walls.FirstOrDefault(w => w.Id == surface.Wall)?.Openings.Sum(Round) ?? 0)
-            : round;
+        var edge =
+            surface.Zone is null && surface.Size is null && surface.Element is Element.Wall or Element.ChimneyBreast
+                ? round + (space.Walls.FirstOrDefault(w => w.Id == surface.Wall)?.Openings.Sum(Round) ?? 0)
+                : round;
+        return surface.Form?.Count is { } count && !RunsOn(surface, measured) ? edge * count : edge;
     }
 
     // A door is not cut in at the floor.
@@ -99,7 +101,23 @@ public static class Geometry
 
     private static FormKind Kind(Surface surface) => (surface.Form is { } form ? Forms.Find(form.Kind) : null) ?? Forms.Usual(surface.Element);
 
+    // So many alike: area and run of all of them, height of one.
     private static Measured Whole(Space space, Surface surface)
+    {
+        var one = One(space, surface);
+        return surface.Form?.Count is { } count and > 1
+            ? one with
+            {
+                AreaM2 = one.AreaM2 * count,
+                LengthM = RunsOn(surface, one) ? one.LengthM * count : one.LengthM,
+                How = $"{count} alike; {one.How}",
+            }
+            : one;
+    }
+
+    private static bool RunsOn(Surface surface, Measured one) => one.Narrow || surface.Element is Element.Pipe or Element.Gutter;
+
+    private static Measured One(Space space, Surface surface)
     {
         var kind = Kind(surface);
         var form = surface.Form ?? new Form { Kind = kind.Id };

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
+using AllSound.Core.Practice;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
@@ -52,11 +53,23 @@ public static class Takeoff
         }
 
         var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
+        var firm = Firm.Of(job);
         ImmutableArray<Material> materials =
         [
             .. Coatings
                 .All.Where(c => needs.ContainsKey(c.Id))
-                .Select(c => new Material(c.Id, c.Title, "L", Math.Round(needs[c.Id], 3), TinPacking.Pack(needs[c.Id], c.Tins, (decimal)c.Price * job.Rates.BaseLitre))),
+                .Select(firm.Own)
+                .Select(c => new Material(
+                    c.Own?.Id ?? c.Id,
+                    c.Title,
+                    "L",
+                    Math.Round(needs[c.Id], 3),
+                    // What the firm says that a litre costs holds for its tins of every size.
+                    c.Own?.LitrePrice
+                        is { } litre
+                        ? TinPacking.Pack(needs[c.Id], [.. c.Tins.Select(t => (t, decimal.Round((decimal)t * litre, 2)))])
+                        : TinPacking.Pack(needs[c.Id], c.Tins, (decimal)c.Price * job.Rates.BaseLitre)
+                )),
             .. Sundries
                 .All.Where(s => needs.ContainsKey(s.Id))
                 .Select(s => new Material(

@@ -14,6 +14,7 @@ internal sealed class FinishSearch
     private readonly ImmutableArray<CoatingClass> finishes;
     private readonly Func<CoatingClass, double> life;
     private readonly Func<IReadOnlyCollection<CoatingClass>, Problem> over;
+    private readonly Func<Problem, long, Found> seek;
     private readonly Lazy<Found> least;
     private readonly Lazy<List<Tried>> longest;
     private readonly Lazy<Outcome> outcome;
@@ -21,10 +22,17 @@ internal sealed class FinishSearch
     /// <param name="finishes">The finishes to choose from.</param>
     /// <param name="life">Years that each lasts.</param>
     /// <param name="over">The problem with some of them.</param>
-    public FinishSearch(ImmutableArray<CoatingClass> finishes, Func<CoatingClass, double> life, Func<IReadOnlyCollection<CoatingClass>, Problem> over)
+    /// <param name="seek">Finds the cheapest plan of a problem below a cost; null for the search itself.</param>
+    public FinishSearch(
+        ImmutableArray<CoatingClass> finishes,
+        Func<CoatingClass, double> life,
+        Func<IReadOnlyCollection<CoatingClass>, Problem> over,
+        Func<Problem, long, Found>? seek = null
+    )
     {
+        this.seek = seek ?? ((problem, below) => Search.Cheapest(problem, below: below));
         (this.finishes, this.life, this.over) = (finishes, life, over);
-        least = new(() => Search.Cheapest(over(finishes)));
+        least = new(() => this.seek(over(finishes), long.MaxValue));
         longest = new(LongestFirst);
         outcome = new(Weigh);
     }
@@ -55,7 +63,7 @@ internal sealed class FinishSearch
         foreach (var group in finishes.GroupBy(life).Where(g => g.Key > atLeast).OrderByDescending(g => g.Key))
         {
             ImmutableArray<CoatingClass> some = [.. group];
-            tried.Add(new Tried(group.Key, some, Search.Cheapest(over(some))));
+            tried.Add(new Tried(group.Key, some, seek(over(some), long.MaxValue)));
             if (tried[^1].Way.Acts is not null)
             {
                 break;
@@ -69,7 +77,10 @@ internal sealed class FinishSearch
     {
         if (least.Value is not { Acts: { } acts, Cost: var cost })
         {
-            return new Outcome([], !least.Value.Complete, [], LastingStrips: false);
+            // Cut short without a plan: what the search for the longest life found still stands.
+            return !least.Value.Complete && longest.Value.LastOrDefault() is { Way.Acts: { } found, Finishes: var those }
+                ? new Outcome([found], Cut: true, those, found.Any(a => a.Strips))
+                : new Outcome([], !least.Value.Complete, [], LastingStrips: false);
         }
 
         var own = LifeOf(least.Value);
@@ -89,7 +100,7 @@ internal sealed class FinishSearch
         var between = finishes.GroupBy(life).Where(g => g.Key > own && g.Key < reached).OrderByDescending(g => g.Key);
         foreach (var group in between.Where(g => cost / g.Key < byYear))
         {
-            var way = Search.Cheapest(over([.. group]), below: (long)(byYear * group.Key));
+            var way = seek(over([.. group]), (long)(byYear * group.Key));
             cut |= !way.Complete;
             if (way.Acts is { } better)
             {

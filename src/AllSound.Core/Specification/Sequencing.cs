@@ -150,9 +150,18 @@ internal static class Sequencing
         var second = Treatments.Apply(first.After, b);
         var now = first.Waited + second.Waited + second.After.LongestLeft;
         var then = otherFirst.Waited + otherSecond.Waited + otherSecond.After.LongestLeft;
-        var same = otherSecond.After.After(otherSecond.After.LongestLeft) == second.After.After(second.After.LongestLeft);
+        var (dry, otherDry) = (second.After.After(second.After.LongestLeft), otherSecond.After.After(otherSecond.After.LongestLeft));
+        var same = otherDry.MinutesBare <= dry.MinutesBare && otherDry.FreshlyPrepared() == dry.FreshlyPrepared();
         return same
-            && (then < now || (then == now && otherSecond.After == second.After && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited && usual));
+            && (
+                then < now
+                || (
+                    then == now
+                    && otherSecond.After.FreshlyPrepared() == second.After.FreshlyPrepared()
+                    && otherFirst.Waited + otherSecond.Waited == first.Waited + second.Waited
+                    && usual
+                )
+            );
     }
 
     private static List<Link>[] LinkUp(IReadOnlyList<Act> acts, ImmutableArray<Need> goal, List<(Transition T, NeedSet Before, NeedSet After)> transitions)

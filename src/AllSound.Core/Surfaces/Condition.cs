@@ -33,18 +33,24 @@ public readonly struct Condition : IEquatable<Condition>
 
     private readonly Bytes facets;
 
-    // Minutes still to dry, 16 bits for each member of Drying; ceil of a day in the window below.
+    // Minutes still to dry, 16 bits for each member of Drying.
     private readonly ulong clocks;
-    private readonly byte windowDays;
+
+    // Minutes until the last coat must be keyed before the next; 0 when there is no limit.
+    private readonly int window;
+
+    // Minutes that prepared metal has stood bare.
+    private readonly ushort stood;
 
     // Minutes until the weather counts; 0 when that goes by the clocks.
     private readonly ushort shelter;
 
-    private Condition(in Bytes facets, ulong clocks, byte windowDays, ushort shelter)
+    private Condition(in Bytes facets, ulong clocks, int window, ushort stood, ushort shelter)
     {
         this.facets = facets;
         this.clocks = clocks;
-        this.windowDays = windowDays;
+        this.window = window;
+        this.stood = stood;
         this.shelter = shelter;
     }
 
@@ -66,7 +72,7 @@ public readonly struct Condition : IEquatable<Condition>
     {
         var copy = facets;
         copy[index] = value;
-        return new Condition(copy, clocks, windowDays, shelter);
+        return new Condition(copy, clocks, window, stood, shelter);
     }
 
     /// <summary>A copy with the effects applied; guards are read from this condition, before any change.</summary>
@@ -81,7 +87,7 @@ public readonly struct Condition : IEquatable<Condition>
             }
         }
 
-        return new Condition(copy, clocks, windowDays, shelter);
+        return new Condition(copy, clocks, window, stood, shelter);
     }
 
     /// <summary>Minutes that this still has to dry; 0 when dry.</summary>
@@ -95,19 +101,25 @@ public readonly struct Condition : IEquatable<Condition>
     {
         var left = Math.Max(MinutesLeft(drying), Math.Min(minutes, ushort.MaxValue));
         var shift = 16 * (int)drying;
-        return new Condition(facets, (clocks & ~(0xFFFFUL << shift)) | ((ulong)left << shift), windowDays, shelter);
+        return new Condition(facets, (clocks & ~(0xFFFFUL << shift)) | ((ulong)left << shift), window, stood, shelter);
     }
 
-    /// <summary>Days until the last coat may no longer be overcoated without keying; null when there is no limit.</summary>
-    public int? WindowDays => windowDays == 0 ? null : windowDays;
+    /// <summary>Minutes until the last coat may no longer be overcoated without keying; null when there is no limit.</summary>
+    public int? WindowMinutes => window == 0 ? null : window;
 
-    internal Condition WithWindow(int? days) => new(facets, clocks, (byte)Math.Min(days ?? 0, 255), shelter);
+    internal Condition WithWindow(int? days) => new(facets, clocks, (days ?? 0) * 1440, stood, shelter);
+
+    /// <summary>Minutes that prepared metal has stood bare; 0 where there is none.</summary>
+    internal int MinutesBare => stood;
+
+    /// <summary>A copy whose bare metal has just been prepared.</summary>
+    internal Condition FreshlyPrepared() => new(facets, clocks, window, 0, shelter);
 
     /// <summary>
     /// A copy in which the weather does not count before so many minutes (1 to 65,535), or longer if it already did not. For
     /// an audit, which reckons with the least waits: nobody is blamed for having waited as long as is advised.
     /// </summary>
-    internal Condition Sheltered(int minutes) => new(facets, clocks, windowDays, (ushort)Math.Max(shelter, Math.Min(minutes, ushort.MaxValue)));
+    internal Condition Sheltered(int minutes) => new(facets, clocks, window, stood, (ushort)Math.Max(shelter, Math.Min(minutes, ushort.MaxValue)));
 
     /// <summary>The condition after so many minutes in which nothing is done.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The time is negative.</exception>
@@ -122,33 +134,37 @@ public readonly struct Condition : IEquatable<Condition>
         var next = 0UL;
         for (var i = 0; i < 4; i++)
         {
-            var left = (int)((clocks >> (16 * i)) & 0xFFFF);
-            next |= (ulong)Math.Max(0, left - minutes) << (16 * i);
+            next |= (ulong)Math.Max(0, MinutesLeft((Drying)i) - minutes) << (16 * i);
         }
 
-        var window = windowDays;
         var copy = facets;
-        if (window != 0 && minutes > window * 1440)
+        var left = Math.Max(0, window - minutes);
+        if (window != 0 && minutes > window)
         {
             copy[Facets.Overdue.Index] = (byte)Presence.Present;
-            window = 0;
+        }
+        else if (window != 0)
+        {
+            // On the last minute it may still be overcoated.
+            left = Math.Max(1, left);
         }
 
-        var later = new Condition(copy, next, window, (ushort)(shelter == 0 ? 0 : Math.Max(1, shelter - minutes)));
+        var bare = Get(Facets.Prep) != Prep.None && Get(Facets.Bare) == Bare.Raw;
+        var standing = bare ? (ushort)Math.Min(stood + minutes, ushort.MaxValue) : (ushort)0;
+        var later = new Condition(copy, next, left, standing, (ushort)(shelter == 0 ? 0 : Math.Max(1, shelter - minutes)));
         if (minutes > (shelter > 0 ? shelter : LongestLeft + (Touching.ExposedHours * 60)))
         {
             later = later.Changed(Touching.Soiling);
         }
 
-        return minutes > Touching.BareMetalHours * 60 && later.Get(Facets.Prep) != Prep.None && later.Get(Facets.Bare) == Bare.Raw
-            ? later.Changed(Touching.FlashRust)
-            : later;
+        return standing > Touching.BareMetalHours * 60 ? later.Changed(Touching.FlashRust) : later;
     }
 
     /// <inheritdoc/>
     public bool Equals(Condition other) =>
         clocks == other.clocks
-        && windowDays == other.windowDays
+        && window == other.window
+        && stood == other.stood
         && shelter == other.shelter
         && ((ReadOnlySpan<byte>)facets).SequenceEqual((ReadOnlySpan<byte>)other.facets);
 
@@ -159,7 +175,7 @@ public readonly struct Condition : IEquatable<Condition>
     public override int GetHashCode()
     {
         var words = MemoryMarshal.Cast<byte, ulong>((ReadOnlySpan<byte>)facets);
-        var hash = clocks * 0x9E3779B97F4A7C15UL + windowDays;
+        var hash = clocks * 0x9E3779B97F4A7C15UL + (ulong)window;
         foreach (var word in words)
         {
             hash = BitOperations.RotateLeft(hash ^ word, 29) * 0xBF58476D1CE4E5B9UL;

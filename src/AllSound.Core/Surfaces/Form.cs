@@ -18,7 +18,7 @@ public sealed record Form
     /// <summary>Panes of glass.</summary>
     public int? Lights { get; init; }
 
-    /// <summary>How many alike: balusters, treads, pipes.</summary>
+    /// <summary>How many alike, 1 to 1,000: doors, radiators, treads, pipes. The size is that of one.</summary>
     public int? Count { get; init; }
 
     /// <summary>Sides coated, 1 or 2.</summary>

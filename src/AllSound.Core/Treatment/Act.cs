@@ -18,6 +18,7 @@ public sealed class Act
         Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         Asks = needs.SelectMany(n => n.Any).Aggregate(0UL, (mask, t) => mask | (1UL << t.Facet.Index));
         Strips = effects.Any(e => e.Facet == Facets.Film);
+        PreparesMetal = effects.Any(e => e.Facet == Facets.Prep && e.Value != (byte)Prep.None);
         WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
         Leaves = LeftBy(operation, product);
     }
@@ -45,6 +46,9 @@ public sealed class Act
 
     /// <summary>True when it takes the whole old film off.</summary>
     internal bool Strips { get; }
+
+    /// <summary>True when it prepares bare metal, so that the hours in which that must be coated begin anew.</summary>
+    internal bool PreparesMetal { get; }
 
     /// <summary>The facets that its needs ask about, a bit each.</summary>
     internal ulong Asks { get; }

@@ -110,6 +110,16 @@ public static class Treatments
         {
             next = next.WithWindow(act.LatestDays);
         }
+        else if (act.Strips)
+        {
+            // A coat that is off again no longer waits for the next.
+            next = next.WithWindow(null);
+        }
+
+        if (act.PreparesMetal)
+        {
+            next = next.FreshlyPrepared();
+        }
 
         if (pace == Pace.Least)
         {

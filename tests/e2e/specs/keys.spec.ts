@@ -1,4 +1,4 @@
-import { at, expect, test } from "./bench";
+import { at, expect, kept, test } from "./bench";
 
 const heading = (name: string) => ({ level: 2 as const, name, exact: true });
 
@@ -47,6 +47,44 @@ test("keys pressed in one breath all count, and the view stays", async ({ page }
       document.body.dispatchEvent(new KeyboardEvent("keydown", { key, bubbles: true }));
   });
   await expect(page).toHaveURL(at("work", order[start + 2]));
+});
+
+test("Ctrl+Z in a box undoes what was typed there and leaves the survey alone", async ({ page }) => {
+  await page.goto(at("survey"));
+  await page.getByLabel("Grip").selectOption("abraded");
+  await kept(page);
+  const box = page.getByLabel("Say what you see");
+  await box.fill("peel");
+  await box.press("Control+z");
+  await box.press("Control+y");
+  await page.getByLabel("Surface pH").focus();
+  await page.keyboard.type("9");
+  await page.keyboard.press("Control+z");
+  await expect(page.getByLabel("Grip")).toHaveValue("abraded");
+  await page.getByLabel("Grip").focus();
+  await page.keyboard.press("Control+z");
+  await expect(page.getByLabel("Grip")).not.toHaveValue("abraded");
+});
+
+test("Page Down keeps the line while the next surface is on its way, and what is typed goes into it", async ({
+  page,
+}) => {
+  await page.goto(at("survey"));
+  const box = page.getByLabel("Say what you see");
+  await expect(page.getByRole("region", { name: "Facts" }).getByRole("heading")).toHaveText("Stair wall");
+  await page.route(/surfaces\/[^/]+$/, async (route) => {
+    await new Promise((later) => setTimeout(later, 1500));
+    await route.continue();
+  });
+  await box.focus();
+  await page.keyboard.press("PageDown");
+  await page.keyboard.type("jus");
+  await expect(box).toBeFocused();
+  await expect(box).toHaveValue("jus");
+  await expect(page.getByRole("region", { name: "Facts" }).getByRole("heading").first()).not.toHaveText(
+    "No surface yet",
+  );
+  await expect(box).toBeFocused();
 });
 
 test("what is typed just before turning to another surface is kept all the same", async ({ page, request }) => {

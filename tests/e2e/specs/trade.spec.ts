@@ -18,6 +18,22 @@ test("pasted lines are read, shown for confirmation, and audited once taken", as
   await accessible(page);
 });
 
+test("lines that cannot be read say why and stay", async ({ page }) => {
+  await page.goto(at("audit"));
+  const box = page.getByLabel("Paste or type lines, one for each step");
+  await box.fill("Wash down");
+  await page.route("**/api/read-lines", (route) =>
+    route.fulfill({
+      status: 400,
+      contentType: "application/problem+json",
+      body: '{"title":"Too many lines: 400 at most."}',
+    }),
+  );
+  await page.getByRole("button", { name: "Read these lines" }).click();
+  await expect(page.getByRole("alert")).toContainText("Too many lines");
+  await expect(box).toHaveValue("Wash down");
+});
+
 test("a line of several things is several steps, and all mends can be put in at once", async ({ page }) => {
   await page.goto("/sallow-ferry/audit/kitchen/tiled-dado");
   await page

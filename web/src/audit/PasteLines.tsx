@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { api, type Schemas } from "../api/client";
+import { api, ask, type Schemas } from "../api/client";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
 type Line = Schemas["ReadLine"];
@@ -10,13 +10,22 @@ const hours = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${Math.roun
 export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => void; titles: Map<string, string> }) {
   const [text, setText] = useState("");
   const [lines, setLines] = useState<Line[] | null>(null);
+  const [problem, setProblem] = useState("");
   const read = async () => {
-    const { data } = await api.POST("/api/read-lines", {
-      body: text as never,
-      bodySerializer: (body: unknown) => body as string,
-      headers: { "content-type": "text/plain" },
-    });
-    setLines(data ?? []);
+    try {
+      setLines(
+        await ask(
+          api.POST("/api/read-lines", {
+            body: text as never,
+            bodySerializer: (body: unknown) => body as string,
+            headers: { "content-type": "text/plain" },
+          }),
+        ),
+      );
+      setProblem("");
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
   };
   const set = (i: number, operation: string) =>
     setLines(
@@ -51,6 +60,11 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
           <button type="button" className="btn" disabled={text.trim() === ""} onClick={() => void read()}>
             Read these lines
           </button>
+          {problem && (
+            <p className="hold" role="alert">
+              {problem}
+            </p>
+          )}
         </>
       ) : (
         <>

@@ -37,6 +37,12 @@ export function Shell(props: Props) {
   return <Frame key={job} jobId={job} {...props} />;
 }
 
+const writes = (target: HTMLElement) =>
+  target.isContentEditable ||
+  target instanceof HTMLTextAreaElement ||
+  (target instanceof HTMLInputElement &&
+    !["checkbox", "radio", "range", "button", "submit", "file"].includes(target.type));
+
 /** The frame round every view: title strip, views, shortcuts. */
 function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   const path = useLocation().pathname;
@@ -79,16 +85,14 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
     const onKey = (e: KeyboardEvent) => {
       const target = e.target as HTMLElement;
       const typing = target.closest("input, select, textarea, [role='dialog']") !== null;
-      if (
-        (e.ctrlKey || e.metaKey) &&
-        e.key === "z" &&
-        !(target instanceof HTMLInputElement && target.type === "text")
-      ) {
+      // In a box that holds text the browser undoes what was typed.
+      const undoes = (e.ctrlKey || e.metaKey) && !writes(target);
+      if (undoes && e.key === "z") {
         e.preventDefault();
         edit.undo();
         return;
       }
-      if ((e.ctrlKey || e.metaKey) && (e.key === "y" || e.key === "Z")) {
+      if (undoes && (e.key === "y" || e.key === "Z")) {
         e.preventDefault();
         edit.redo();
         return;

@@ -3,7 +3,8 @@ import type { Catalogue, Surface } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { entriesOf, meanings } from "./say";
 
-type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; onTurn: (step: 1 | -1) => void };
+// No surface while the next one is on its way: the line stays where it is, so that what is typed goes into it.
+type Props = { edit: Edit; surface: Surface | undefined; catalogue: Catalogue; onTurn: (step: 1 | -1) => void };
 
 /**
  * One line for everything: a sign, a number, a coat or a fact is said in a few letters. Enter takes the first meaning,
@@ -14,13 +15,13 @@ export function SayBox({ edit, surface, catalogue, onTurn }: Props) {
   const [at, setAt] = useState(0);
   const [last, setLast] = useState<string | null>(null);
   const box = useRef<HTMLInputElement>(null);
-  const family = catalogue.substrates.find((s) => s.id === surface.substrate)?.family;
+  const family = catalogue.substrates.find((s) => s.id === surface?.substrate)?.family;
   const entries = useMemo(() => entriesOf(catalogue, family), [catalogue, family]);
   const found = useMemo(() => meanings(text, entries), [text, entries]);
   const misleads = (key: string) => catalogue.signs.find((s) => s.id === key)?.misleads;
   const take = (i: number) => {
     const meaning = found[i];
-    if (!meaning?.apply) return;
+    if (!meaning?.apply || !surface) return;
     edit.change(meaning.apply(surface));
     setLast(`${meaning.title}: ${meaning.does}`);
     setText("");

@@ -87,10 +87,10 @@ export function SurveyView() {
           <h2>{edit.draft?.title ?? "No surface yet"}</h2>
           <span className="grow" />
         </header>
-        {edit.draft && catalogue && view && (
+        {catalogue && (space?.surfaces.length ?? 0) > 0 && (
           <div className="pinned">
             <SayBox edit={edit} surface={edit.draft} catalogue={catalogue} onTurn={turn} />
-            <Unknowns view={view} catalogue={catalogue} />
+            {view && <Unknowns view={view} catalogue={catalogue} />}
           </div>
         )}
         <div className="body">

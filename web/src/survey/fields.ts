@@ -5,8 +5,17 @@ type Of<T extends keyof Facts> = { key: T; label: string; help: string };
 export type Field =
   | (Of<keyof Facts> & { kind: "yesno" })
   | (Of<keyof Facts> & { kind: "percent" })
-  | (Of<keyof Facts> & { kind: "number"; unit: string; least: number; most: number; step: number })
-  | (Of<keyof Facts> & { kind: "pick"; options: [string, string][] });
+  /** `none`: nought means that there is none of it. */
+  | (Of<keyof Facts> & {
+      kind: "number";
+      unit: string;
+      least: number;
+      most: number;
+      step: number;
+      none?: true;
+    })
+  /** `none`: the option that means that there is none of it. */
+  | (Of<keyof Facts> & { kind: "pick"; options: [string, string][]; none?: string });
 
 export type FieldGroup = { title: string; fields: Field[] };
 
@@ -67,8 +76,16 @@ export const groups: FieldGroup[] = [
         label: "Lead",
         help: "Unknown is worked as lead where the age allows it.",
         options: lead,
+        none: "provedAbsent",
       },
-      { key: "asbestos", kind: "pick", label: "Asbestos", help: "Sampling is for trained people.", options: lead },
+      {
+        key: "asbestos",
+        kind: "pick",
+        label: "Asbestos",
+        help: "Sampling is for trained people.",
+        options: lead,
+        none: "provedAbsent",
+      },
       {
         key: "outlets",
         kind: "yesno",
@@ -109,6 +126,7 @@ export const groups: FieldGroup[] = [
           ["given", "given in writing"],
           ["waiting", "waiting"],
         ],
+        none: "notNeeded",
       },
     ],
   },
@@ -137,6 +155,7 @@ export const groups: FieldGroup[] = [
           ["cured", "found and mended"],
           ["open", "open"],
         ],
+        none: "none",
       },
       {
         key: "soil",
@@ -149,6 +168,7 @@ export const groups: FieldGroup[] = [
           ["greasy", "greasy"],
           ["sooty", "sooty"],
         ],
+        none: "clean",
       },
       { key: "mould", kind: "yesno", label: "Mould", help: "Grouped spots that clear under a chlorine drop." },
       {
@@ -161,6 +181,7 @@ export const groups: FieldGroup[] = [
           ["cured", "put right"],
           ["open", "open"],
         ],
+        none: "none",
       },
       { key: "salts", kind: "yesno", label: "Salts", help: "White needles or crust." },
       { key: "silicone", kind: "yesno", label: "Silicone", help: "Water beads near old sealant." },
@@ -196,6 +217,7 @@ export const groups: FieldGroup[] = [
         least: 0,
         most: 9999,
         step: 1,
+        none: true,
         help: "Sticky is live.",
       },
     ],
@@ -212,6 +234,7 @@ export const groups: FieldGroup[] = [
         least: 0,
         most: 9999,
         step: 0.5,
+        none: true,
         help: "Length to caulk.",
       },
       {
@@ -222,6 +245,7 @@ export const groups: FieldGroup[] = [
         least: 0,
         most: 500,
         step: 1,
+        none: true,
         help: "Over 3 mm wants filler in layers.",
       },
       { key: "hollow", kind: "yesno", label: "Hollow plaster", help: "Dull and moves under the hand." },
@@ -245,6 +269,7 @@ export const groups: FieldGroup[] = [
           ["scale", "scale"],
           ["converted", "converted, firm"],
         ],
+        none: "none",
       },
       { key: "sharpEdges", kind: "yesno", label: "Sharp edges, welds", help: "A coat draws back from them." },
       { key: "looseFixings", kind: "yesno", label: "Loose fixings", help: "Screws and nails that turn or lift." },
@@ -260,6 +285,7 @@ export const groups: FieldGroup[] = [
           ["small", "small"],
           ["large", "large"],
         ],
+        none: "none",
       },
       { key: "failedPutty", kind: "yesno", label: "Failed putty", help: "Cracked, loose, missing." },
       { key: "openEndGrain", kind: "yesno", label: "Open end grain", help: "Where the weather reaches it." },

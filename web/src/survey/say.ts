@@ -96,6 +96,9 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
       counts: scale !== undefined,
       mean: (line) => {
         const present = !line.absent;
+        if (!present && line.value !== null) return null;
+        if (line.unit !== null && (!scale?.unit || !isUnit(line.unit, scale.unit)))
+          return strange(sign.id, sign.title, line.unit, scale?.unit ? [scale.unit] : []);
         const measured = line.value !== null && scale?.unit ? line.value : null;
         const graded = line.value !== null && scale && !scale.unit ? String(line.value) : null;
         const klass = graded ? scale?.classes.find((c) => c.name === graded) : undefined;
@@ -134,15 +137,18 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
         key: `${check.id}:${outcome.id}`,
         title: `${check.title}: ${outcome.title}`,
         words: split(`${nicknames[check.id] ?? ""} ${check.title} ${outcome.title} ${outcome.id}`),
-        mean: () => ({
-          key: `${check.id}:${outcome.id}`,
-          title: `${check.title}: ${outcome.title}`,
-          does: "check made",
-          apply: (s) => ({
-            ...s,
-            readings: [...(s.readings ?? []), { check: check.id, outcome: outcome.id, at: now() }],
-          }),
-        }),
+        mean: (line) =>
+          line.absent && !outcome.findsNone
+            ? null
+            : {
+                key: `${check.id}:${outcome.id}`,
+                title: `${check.title}: ${outcome.title}`,
+                does: "check made",
+                apply: (s) => ({
+                  ...s,
+                  readings: [...(s.readings ?? []), { check: check.id, outcome: outcome.id, at: now() }],
+                }),
+              },
       });
     }
   }
@@ -151,15 +157,23 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
       key: coating.id,
       title: coating.title,
       words: split(`coat ${coating.title}`),
-      mean: (line) => ({
-        key: coating.id,
-        title: `Coat on top: ${coating.title}`,
-        does: line.value ? `${line.value} coats` : "one coat",
-        apply: (s) => ({
-          ...s,
-          layers: [...(s.layers ?? []), { coating: coating.id, coats: Math.max(1, Math.round(line.value ?? 1)) }],
-        }),
-      }),
+      mean: (line) =>
+        line.absent
+          ? null
+          : line.unit !== null && !/^coats?$/i.test(line.unit)
+            ? strange(coating.id, `Coat on top: ${coating.title}`, line.unit, ["coats"])
+            : {
+                key: coating.id,
+                title: `Coat on top: ${coating.title}`,
+                does: line.value ? `${line.value} coats` : "one coat",
+                apply: (s) => ({
+                  ...s,
+                  layers: [
+                    ...(s.layers ?? []),
+                    { coating: coating.id, coats: Math.max(1, Math.round(line.value ?? 1)) },
+                  ],
+                }),
+              },
     });
   return entries;
 }
@@ -171,19 +185,20 @@ function ofReading(check: Schemas["CheckChoice"]): Entry {
     words: split(`${nicknames[check.id] ?? ""} ${check.title}`),
     counts: true,
     mean: (line) => {
-      const unit = check.otherUnits.find((u) => u.toLowerCase() === line.unit?.toLowerCase());
       const { value } = line;
+      if (line.absent) return null;
+      const known = [check.unit as string, ...check.otherUnits];
+      const said = line.unit;
+      const unit = said === null ? check.unit : known.find((u) => isUnit(said, u));
+      if (unit === undefined) return strange(check.id, check.title, said as string, known);
       return {
         key: check.id,
         title: check.title,
-        does: value === null ? `type a number in ${check.unit}` : `reads ${value} ${unit ?? check.unit}`,
+        does: value === null ? `type a number in ${check.unit}` : `reads ${value} ${unit}`,
         apply:
           value === null
             ? null
-            : (s) => ({
-                ...s,
-                readings: [...(s.readings ?? []), { check: check.id, value, unit: unit ?? check.unit, at: now() }],
-              }),
+            : (s) => ({ ...s, readings: [...(s.readings ?? []), { check: check.id, value, unit, at: now() }] }),
       };
     },
   };
@@ -196,12 +211,15 @@ function ofField(field: Field): Entry[] {
       key: `${field.key}:${value}`,
       title: `${field.label}: ${word}`,
       words: split(`${field.label} ${word}`),
-      mean: () => ({
-        key: `${field.key}:${value}`,
-        title: `${field.label}: ${word}`,
-        does: "fact",
-        apply: set(value),
-      }),
+      mean: (line) =>
+        line.absent && value !== field.none
+          ? null
+          : {
+              key: `${field.key}:${value}`,
+              title: `${field.label}: ${word}`,
+              does: "fact",
+              apply: set(value),
+            },
     }));
   return [
     {
@@ -217,8 +235,12 @@ function ofField(field: Field): Entry[] {
             does: line.absent ? "no" : "yes",
             apply: set(!line.absent),
           };
-        const value = line.absent ? 0 : line.value;
+        const counts = field.kind === "percent" || field.none === true;
+        if (line.absent && (!counts || line.value !== null)) return null;
         const unit = field.kind === "percent" ? "%" : field.unit;
+        const factor = line.unit === null || line.absent ? 1 : inUnit(line.unit, unit);
+        if (factor === null) return strange(field.key, field.label, line.unit as string, [unit]);
+        const value = line.absent ? 0 : line.value === null ? null : Number((line.value * factor).toPrecision(12));
         return {
           key: field.key,
           title: field.label,
@@ -229,6 +251,50 @@ function ofField(field: Field): Entry[] {
     },
   ];
 }
+
+// Units as they are typed: "mils" is mil, "µm" is um, "°F" is F, "percent" is %.
+const plain = (unit: string) =>
+  unit
+    .toLowerCase()
+    .replaceAll("µ", "u")
+    .replaceAll("°", "")
+    .replace(/^(percent|pct)$/, "%")
+    .replace(/^(microns?|micrometres?|micrometers?)$/, "um")
+    .replace(/^(mils|thou)$/, "mil")
+    .replace(/^(inch|inches)$/, "in")
+    .replace(/^(sec|secs|seconds?)$/, "s")
+    .replace(/^gu$/, "gu");
+
+const isUnit = (said: string, unit: string) => {
+  const [a, b] = [plain(said), plain(unit)];
+  return a === b || (a === "%" && b.startsWith("%"));
+};
+
+const metres: Record<string, number> = {
+  m: 1,
+  cm: 0.01,
+  mm: 0.001,
+  um: 0.000001,
+  ft: 0.3048,
+  in: 0.0254,
+  mil: 0.0000254,
+};
+
+// What one of the unit said is in the unit wanted; null when the one is not of the other's kind.
+function inUnit(said: string, wanted: string): number | null {
+  if (isUnit(said, wanted)) return 1;
+  const [from, to] = [metres[plain(said)], metres[plain(wanted)]];
+  return from !== undefined && to !== undefined ? from / to : null;
+}
+
+// A unit that is not understood is said, and nothing is recorded under another.
+const strange = (key: string, title: string, unit: string, known: string[]): Meaning => ({
+  key,
+  title,
+  does:
+    known.length > 0 ? `"${unit}" is not a unit of this: ${known.join(" or ")}` : `"${unit}" does not belong to this`,
+  apply: null,
+});
 
 /** Local date and time to the second, as the job file writes it. */
 export const now = () => {

@@ -164,7 +164,7 @@ internal static class GroundChecks
             Grounds = [SubstrateFamily.Wood],
             Outcomes =
             [
-                Of("none", "none bleed", 0.6, f => f with { Knots = 0 }, "!s_over_knot"),
+                None("none", "none bleed", 0.6, f => f with { Knots = 0 }, "!s_over_knot"),
                 Of("bleed", "some bleed", 0.4, f => f with { Knots = f.Knots is > 0 ? f.Knots : 3 }, "s_over_knot"),
             ],
             Limits = "sticky is live; a loose dark ring is a dead knot, cut out over 20 mm",
@@ -183,7 +183,7 @@ internal static class GroundChecks
             Grounds = [SubstrateFamily.Wood],
             Outcomes =
             [
-                Of("none", "no stain, the drop soaks", 0.7),
+                None("none", "no stain, the drop soaks", 0.7),
                 Of("tannin", "blue-black: tannin", 0.2, null, "s_joint_streak"),
                 Of("oily", "the drop beads: oily", 0.1, f => f with { Soil = Soil.Greasy }),
             ],

@@ -73,7 +73,7 @@ internal static class MoistureChecks
             Tools = "pinless meter",
             Do = "Sweep the face on a grid; mark where it reads over a tenth of the scale above a known dry place.",
             Minutes = 3,
-            Outcomes = [Of("even", "even", 0.7), Of("patch", "a patch to look into", 0.3)],
+            Outcomes = [None("even", "even", 0.7), Of("patch", "a patch to look into", 0.3)],
             Limits = "only relative; metal and salts mislead it",
             Source = Source.Usual,
         },

@@ -27,7 +27,7 @@ internal static class SafetyChecks
             [
                 Of("found", "lead is found", 0.7, f => f with { Lead = Lead.Confirmed }),
                 // What another test found stands, in whatever order the two were recorded.
-                Of("absent", "every layer is free of lead", 0.3, f => f with { Lead = f.Lead == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
+                None("absent", "every layer is free of lead", 0.3, f => f with { Lead = f.Lead == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
             ],
             Limits = "0.5 % by mass or 1 mg/cm2 in the US, 0.1 % in AU and NZ; only a chip through every layer proves absence",
             Source = Source.Standard("ASTM E1729, AS/NZS 4361.2", Confidence.Usual),
@@ -68,7 +68,7 @@ internal static class SafetyChecks
             Damage = 1,
             Hazard = "lead: keep it wet",
             Settles = [Facets.Lead],
-            Outcomes = [Of("colours", "it colours", 0.6, f => f with { Lead = Lead.Confirmed }), Of("no-colour", "no colour, which proves nothing", 0.4)],
+            Outcomes = [Of("colours", "it colours", 0.6, f => f with { Lead = Lead.Confirmed }), None("no-colour", "no colour, which proves nothing", 0.4)],
             Limits = "a colour means lead; no colour never proves absence, and a clear top coat says nothing of those below",
             Source = Source.Standard("40 CFR 745", Confidence.Usual),
         },
@@ -88,7 +88,7 @@ internal static class SafetyChecks
             Outcomes =
             [
                 Of("found", "asbestos is found", 0.4, f => f with { Asbestos = Lead.Confirmed }),
-                Of("absent", "none is found", 0.6, f => f with { Asbestos = f.Asbestos == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
+                None("absent", "none is found", 0.6, f => f with { Asbestos = f.Asbestos == Lead.Confirmed ? Lead.Confirmed : Lead.ProvedAbsent }),
             ],
             Limits = "presume it where it was not sampled",
             Source = Source.Standard("HSG 264"),
@@ -104,7 +104,7 @@ internal static class SafetyChecks
             Settles = [Facets.Electrics],
             Outcomes =
             [
-                Of("none", "none in the face", 0.4, f => f with { Outlets = false }),
+                None("none", "none in the face", 0.4, f => f with { Outlets = false }),
                 Of("live", "live outlets", 0.6, f => f with { Outlets = true }),
                 Of("condemned", "wiring condemned or damaged", 0.02, f => f with { Outlets = true, WiringCondemned = true }),
             ],
@@ -120,7 +120,7 @@ internal static class SafetyChecks
             Minutes = 3,
             Hazard = "electric",
             Settles = [Facets.Electrics],
-            Outcomes = [Of("clear", "no hit", 0.7), Of("hit", "a hit: stop and have it isolated", 0.3, f => f with { Outlets = true })],
+            Outcomes = [None("clear", "no hit", 0.7), Of("hit", "a hit: stop and have it isolated", 0.3, f => f with { Outlets = true })],
             Limits = "a hit: stop and have it isolated",
             Again = "before each drilling",
             Source = Source.Practice,
@@ -155,7 +155,7 @@ internal static class SafetyChecks
             Settles = [Facets.Consent],
             Outcomes =
             [
-                Of("not-needed", "no consent needed", 0.6, f => f with { Consent = Consent.NotNeeded }),
+                None("not-needed", "no consent needed", 0.6, f => f with { Consent = Consent.NotNeeded }),
                 Of("given", "consent given in writing", 0.2, f => f with { Consent = Consent.Given }),
                 Of("waiting", "consent needed and not given yet", 0.2, f => f with { Consent = Consent.Waiting }),
             ],
