@@ -1,3 +1,5 @@
+using AllSound.Core.Exchange;
+using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using Xunit;
 
@@ -9,6 +11,17 @@ namespace AllSound.Core.Tests;
 /// </summary>
 internal static class Approved
 {
+    /// <summary>
+    /// A job frozen in the repository, so that a sign, cause or product added to the catalogues does not change what is asked, only the answers
+    /// that it should change. Drawn once from the generator; numbered from 1.
+    /// </summary>
+    public static Job FrozenJob(int number)
+    {
+        var (job, faults) = JobFile.Read(File.ReadAllText(Path.Combine(Demo.Root, "tests", "AllSound.Core.Tests", "Approved", "jobs", $"{number}.job.json")));
+        Assert.Empty(faults);
+        return job!;
+    }
+
     public static void Check(string name, IEnumerable<string> lines)
     {
         var file = Path.Combine(Demo.Root, "tests", "AllSound.Core.Tests", "Approved", name + ".txt");

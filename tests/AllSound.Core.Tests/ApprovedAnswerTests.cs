@@ -14,7 +14,6 @@ namespace AllSound.Core.Tests;
 /// <summary>The rules as they stand, the demo job's documents and the answers for surfaces of every ground, against what was approved.</summary>
 public sealed class ApprovedAnswerTests
 {
-    private const int Places = 12;
     private const string Surface = "stair-wall";
 
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, 6)];
@@ -53,7 +52,7 @@ public sealed class ApprovedAnswerTests
     [MemberData(nameof(Seeds))]
     public void Surfaces_get_the_answer_they_got(int seed)
     {
-        var job = SurveyGenerator.Job(seed + 9000, Places);
+        var job = Approved.FrozenJob(seed);
         Approved.Check($"surfaces.{seed}", job.Surfaces().SelectMany(x => Answer(job, x.Building, x.Space, x.Surface)));
     }
 
@@ -63,7 +62,7 @@ public sealed class ApprovedAnswerTests
         var section = Section.Of(surface, specified);
         var start = specified.Appraised.Condition;
         yield return $"{surface.Id}: {surface.Element} {surface.Substrate} {surface.Exposure}, {section.Verdict}";
-        yield return $"  is {string.Join(' ', Facets.All.Where(f => start[f] != 0).Select(f => $"{f.Name}:{f.ValueName(start[f])}"))}";
+        yield return Lines("is", Facets.All.Where(f => start[f] != 0).Select(f => $"{f.Name}: {f.ValueName(start[f])}").Chunk(6).Select(some => string.Join(", ", some)));
         yield return $"  section {Share(section.BareShare)} bare {Share(section.LooseShare)} loose {Share(section.StainShare)} stained {section.Edges} {section.Knots} {section.Joint} {section.Powder} "
             + string.Join(", ", section.Old.Select(Told));
         foreach (var finding in NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface)).Take(4))
@@ -73,7 +72,7 @@ public sealed class ApprovedAnswerTests
 
         foreach (var check in NextChecks.Rank(job, building, space, surface, specified).Take(3))
         {
-            yield return $"  check {check.Check.Id} {Share(check.Value)}: {string.Join(" ", check.WouldChange)}";
+            yield return Lines($"check {check.Check.Id} {Share(check.Value)}", check.WouldChange);
         }
 
         yield return $"  holds {string.Join(' ', specified.Holds.Select(h => h.Need.Id))} blocked {string.Join(' ', specified.Blocked.Select(n => n.Id))} {string.Join(' ', specified.Notes)}";
@@ -84,32 +83,37 @@ public sealed class ApprovedAnswerTests
                 CultureInfo.InvariantCulture,
                 $"  option {option.Name}: {c.Money} money {c.LabourHours} h {c.ElapsedDays} d {c.LifeYears} y {c.Hazard} hazard; {string.Join(", ", option.BestAt)}; {string.Join(", ", option.Schools)}"
             );
-            yield return $"    does {string.Join(' ', option.Steps.Select(Told))}";
-            yield return $"    says {string.Join(" ", [.. option.Risks, .. option.LeftUndone, .. option.PreferWhen, option.OtherSchool ?? ""])} Assumes {string.Join(" ", option.Assumes)}";
+            yield return Lines("  does", option.Steps.Select(Told));
+            yield return Lines("  says", [.. option.Risks, .. option.LeftUndone, .. option.PreferWhen, option.OtherSchool ?? ""]);
+            yield return Lines("  assumes", option.Assumes);
             var build = section.BuildUps.First(b => b.Option == option.Id);
-            yield return $"    builds {(build.Strips ? "from bare: " : "")}{string.Join(", ", build.Layers.Select(Told))}";
+            yield return Lines($"  builds{(build.Strips ? " from bare" : "")}", build.Layers.Select(Told));
         }
 
         if (specified.Options.FirstOrDefault() is { } first)
         {
             // What an audit misses where each third step is left out, and where the first is done after the last.
             var sequence = Demo.Sequence(first).Select(s => s with { WaitHours = null }).ToArray();
-            yield return $"  gaps {Faults(job, surface, specified, [.. sequence.Where((_, i) => i % 3 != 2)])}";
-            yield return $"  turned {Faults(job, surface, specified, [.. sequence.Reverse()])}";
+            yield return Lines("gaps", Faults(job, surface, specified, [.. sequence.Where((_, i) => i % 3 != 2)]));
+            yield return Lines("turned", Faults(job, surface, specified, [.. sequence.Reverse()]));
             var step = first.Steps.First(s => s.Act.Product is not null);
-            yield return $"  why not without {step.Act.Id}: {string.Join(' ', WhyNot.Ask(job.Rates, surface, specified.Appraised, first, step.Number, null).Lines)}";
+            yield return Lines($"why not without {step.Act.Id}", WhyNot.Ask(job.Rates, surface, specified.Appraised, first, step.Number, null).Lines);
             var last = first.Steps.Last(s => s.Act.Operation.Role == CoatRole.Finish);
-            yield return $"  why not without the last coat: {string.Join(' ', WhyNot.Ask(job.Rates, surface, specified.Appraised, first, last.Number, null).Lines)}";
+            yield return Lines($"why not without the last coat", WhyNot.Ask(job.Rates, surface, specified.Appraised, first, last.Number, null).Lines);
             var other = Operations.Acts.First(a => a.Operation.Role == step.Act.Operation.Role && a.Product != step.Act.Product);
-            yield return $"  why not {other.Id}: {string.Join(' ', WhyNot.Ask(job.Rates, surface, specified.Appraised, first, step.Number, other).Lines)}";
+            yield return Lines($"why not {other.Id}", WhyNot.Ask(job.Rates, surface, specified.Appraised, first, step.Number, other).Lines);
         }
     }
 
-    private static string Faults(Job job, Surface surface, Specified specified, SequenceStep[] sequence)
+    private static IEnumerable<string> Faults(Job job, Surface surface, Specified specified, SequenceStep[] sequence)
     {
         var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, sequence);
-        return string.Join("; ", audited.Faults.Select(f => $"{f.Step} {f.Need.Id} {f.Severity}: {f.Mend}")) + " " + string.Join(" ", audited.NotSpecified);
+        return [.. audited.Faults.Select(f => $"{f.Step} {f.Need.Id} {f.Severity}: {f.Mend}"), .. audited.NotSpecified];
     }
+
+    // A heading, and what belongs to it a line each, so that a change shows as the line that it changes.
+    private static string Lines(string heading, IEnumerable<string> lines) =>
+        string.Join('\n', lines.Where(l => l.Length > 0).Select(l => "      " + l).Prepend($"  {heading}"));
 
     private static string Told(Effect effect) =>
         $"{effect.Facet.Name} {effect.Change} {effect.Value}{string.Concat(effect.When.Select(t => $" if {t.Facet.Name}: {Allowed(t)}"))}";
