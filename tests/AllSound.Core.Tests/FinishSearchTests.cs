@@ -3,6 +3,7 @@ using AllSound.Core.Materials;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -23,7 +24,7 @@ public sealed class FinishSearchTests
             var appraised = Appraisal.Appraise(job, building, space, surface);
             var goal = Goal.For(surface, appraised.Condition);
             var acts = Operations.Acts.Where(goal.Allows).ToArray();
-            var bench = new Workbench(appraised.Condition, goal.Needs, [Needs.Topcoats(1), Needs.Topcoats(2)], acts);
+            var bench = new SurfaceTask(appraised.Condition, goal.Needs, [Needs.Topcoats(1), Needs.Topcoats(2)], acts);
             var finishes = goal.Finishes.Where(f => Array.Exists(acts, a => a.Product == f && a.Operation.Role == CoatRole.Finish)).ToArray();
             if (!bench.Missing.IsEmpty || finishes.Length == 0)
             {
@@ -31,11 +32,11 @@ public sealed class FinishSearchTests
             }
 
             var prices = new Prices(appraised.Extents, job.Rates, bench.Acts);
-            Problem Over(IReadOnlyCollection<CoatingClass> some) =>
-                new(new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
+            PricedTask Over(IReadOnlyCollection<CoatingClass> some) =>
+                bench.Priced(bench.Aim(goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
             double Life(CoatingClass finish) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
 
-            var each = finishes.Select(f => (Finish: f, Found: Search.Cheapest(Over([f])))).Where(x => x.Found.Acts is not null).ToList();
+            var each = finishes.Select(f => (Finish: f, Found: Over([f]).Cheapest())).Where(x => x.Found.Acts is not null).ToList();
             var search = new FinishSearch([.. finishes], Life, Over);
             search.SeekLeast();
             Assert.False(search.Cut);
@@ -49,7 +50,7 @@ public sealed class FinishSearchTests
             long Cost(IReadOnlyList<Act> sequence)
             {
                 var problem = Over(finishes);
-                return sequence.Aggregate((problem.Start, 0L), (at, act) => Done(problem, at.Item1, at.Item2, act)).Item2;
+                return sequence.Aggregate((problem.Costed.Initial, 0L), (at, act) => Done(problem, at.Item1, at.Item2, act)).Item2;
             }
 
             var found = search.Found.Select(s => (Cost: Cost(s), Life: Life(s.Last(a => a.Operation.Role == CoatRole.Finish).Product!))).ToList();
@@ -79,12 +80,12 @@ public sealed class FinishSearchTests
         var appraised = One.Appraise(trim);
         var goal = Goal.For(trim, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
-        var bench = new Workbench(appraised.Condition, goal.Needs, [Needs.Topcoats(1), Needs.Topcoats(2)], acts);
+        var bench = new SurfaceTask(appraised.Condition, goal.Needs, [Needs.Topcoats(1), Needs.Topcoats(2)], acts);
         var prices = new Prices(appraised.Extents, One.Job(trim).Rates, bench.Acts);
         var finishes = goal.LaidBy(acts);
         var all = finishes.Length;
-        Problem Over(IReadOnlyCollection<CoatingClass> some) =>
-            new(new Aim(bench, goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
+        PricedTask Over(IReadOnlyCollection<CoatingClass> some) =>
+            bench.Priced(bench.Aim(goal.NeedsWith([.. some]), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!)), prices, Weights.LeastCost);
         var tried = 0;
 
         // The first search is over all finishes: it is made to give up.
@@ -92,7 +93,7 @@ public sealed class FinishSearchTests
             finishes,
             f => f.Life.Inside,
             Over,
-            (problem, below) => tried++ == 0 ? new Found(null, 0, 1, Complete: false) : Search.Cheapest(problem, below: below)
+            (problem, below) => tried++ == 0 ? new Found(null, 0, 1, Complete: false) : problem.Cheapest(below)
         );
         search.SeekLeast();
         search.SeekLongest();
@@ -103,9 +104,9 @@ public sealed class FinishSearchTests
         Assert.NotEmpty(search.Lasting);
     }
 
-    private static (State State, long Cost) Done(Problem problem, State state, long cost, Act act)
+    private static (State State, long Cost) Done(PricedTask problem, State state, long cost, Act act)
     {
-        var place = Array.IndexOf(problem.Acts, act);
-        return (problem.After(state, place), cost + problem.Cost(state, place));
+        var place = Array.IndexOf(problem.Surface.Acts, act);
+        return (problem.Surface.Task.States.After(state, place), cost + problem.Costed.Cost(state, place));
     }
 }

@@ -1,6 +1,7 @@
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -34,7 +35,7 @@ public sealed class OptimalityTests
             var acts = Operations
                 .Acts.Where(a => goal.Allows(a) && !a.Strips && a.Operation.Id != "mk_spray" && (a.Operation.Role != CoatRole.Finish || a.Product == finish))
                 .ToArray();
-            var bench = new Workbench(appraised.Condition, needs, [], acts);
+            var bench = new SurfaceTask(appraised.Condition, needs, [], acts);
             var weights = (seed % 3) switch
             {
                 0 => Weights.LeastCost,
@@ -42,7 +43,7 @@ public sealed class OptimalityTests
                 _ => Weights.Gentlest,
             };
             var prices = new Prices(appraised.Extents, job.Rates, bench.Acts);
-            var found = bench.Missing.IsEmpty ? Search.Cheapest(new Problem(new Aim(bench, needs, null), prices, weights)) : new Found(null, 0, 0, true);
+            var found = bench.Missing.IsEmpty ? bench.Priced(bench.Aim(needs), prices, weights).Cheapest() : new Found(null, 0, 0, true);
             var (cost, complete) = Exhaust(appraised.Condition, bench.Missing.IsEmpty ? bench.Acts : acts, needs, prices, weights);
             if (complete)
             {

@@ -2,6 +2,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -21,7 +22,7 @@ public sealed class RelevanceTests
         var missing = 0;
         foreach (var (appraised, goal, allowed) in Places(seed))
         {
-            var bench = new Workbench(appraised.Condition, goal.Needs, [], allowed);
+            var bench = new SurfaceTask(appraised.Condition, goal.Needs, [], allowed);
             missing += bench.Missing.Length;
             Assert.All(bench.Missing, n => Assert.False(n.Holds(appraised.Condition)));
             for (var walk = 0; walk < 4 && !bench.Missing.IsEmpty; walk++)
@@ -30,7 +31,7 @@ public sealed class RelevanceTests
                 for (var step = 0; step < 25; step++)
                 {
                     var held = Treatments.Satisfied(condition);
-                    var can = Array.FindAll(allowed, a => (a.NeedSet - Relevance.Clocks).IsSubsetOf(held));
+                    var can = Array.FindAll(allowed, a => (a.NeedSet - Treatments.Table.Untested).IsSubsetOf(held));
                     if (can.Length == 0)
                     {
                         break;
@@ -52,7 +53,7 @@ public sealed class RelevanceTests
     {
         foreach (var (appraised, goal, allowed) in Places(seed))
         {
-            var bench = new Workbench(appraised.Condition, goal.Needs, [], allowed);
+            var bench = new SurfaceTask(appraised.Condition, goal.Needs, [], allowed);
             var wanted = goal.Needs.ToHashSet();
             for (var grown = true; grown; )
             {
@@ -77,7 +78,7 @@ public sealed class RelevanceTests
     {
         foreach (var (appraised, goal, allowed) in Places(seed))
         {
-            var bench = new Workbench(appraised.Condition, goal.Needs, [], allowed);
+            var bench = new SurfaceTask(appraised.Condition, goal.Needs, [], allowed);
             if (!bench.Missing.IsEmpty)
             {
                 continue;
@@ -89,13 +90,13 @@ public sealed class RelevanceTests
             for (var step = 0; step < 15; step++)
             {
                 var held = Treatments.Satisfied(condition);
-                foreach (var act in allowed.Where(a => !bench.Acts.Contains(a) && (a.NeedSet - Relevance.Clocks).IsSubsetOf(held)))
+                foreach (var act in allowed.Where(a => !bench.Acts.Contains(a) && (a.NeedSet - Treatments.Table.Untested).IsSubsetOf(held)))
                 {
                     var after = Treatments.Satisfied(Treatments.Settled(condition, act));
                     Assert.DoesNotContain(asked, n => after.Contains(n.Index) && !held.Contains(n.Index));
                 }
 
-                var can = Array.FindAll(bench.Acts, a => (a.NeedSet - Relevance.Clocks).IsSubsetOf(held));
+                var can = Array.FindAll(bench.Acts, a => (a.NeedSet - Treatments.Table.Untested).IsSubsetOf(held));
                 if (can.Length == 0)
                 {
                     break;

@@ -2,6 +2,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -28,16 +29,16 @@ public sealed class SearchEffortTests
         var appraised = Appraisal.Appraise(job, building, space, surface);
         var goal = Goal.For(surface, appraised.Condition);
         var acts = Operations.Acts.Where(goal.Allows).ToArray();
-        if (goal.Finishes.IsEmpty || new Workbench(appraised.Condition, goal.Needs, [], acts) is not { Missing.IsEmpty: true } bench)
+        if (goal.Finishes.IsEmpty || new SurfaceTask(appraised.Condition, goal.Needs, [], acts) is not { Missing.IsEmpty: true } bench)
         {
             yield break;
         }
 
         foreach (var (name, weights) in new[] { ("cost", Weights.LeastCost), ("days", Weights.Soonest), ("hazard", Weights.Gentlest) })
         {
-            var problem = new Problem(new Aim(bench, goal.NeedsWith([.. goal.Finishes]), null), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
-            var found = Search.Cheapest(problem, limit: 1500);
-            yield return $"{surface.Id} {surface.Substrate} by {name}: {found.Expanded} states, bound {problem.LeastCost}, cost {found.Cost}";
+            var problem = bench.Priced(bench.Aim(goal.NeedsWith([.. goal.Finishes])), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
+            var found = problem.Cheapest(limit: 1500);
+            yield return $"{surface.Id} {surface.Substrate} by {name}: {found.Expanded} states, bound {problem.Costed.LeastCost}, cost {found.Cost}";
         }
     }
 }

@@ -2,6 +2,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -18,8 +19,8 @@ public sealed class SearchTests
     {
         foreach (var problem in Problems(seed))
         {
-            var pruned = Search.Cheapest(problem);
-            var whole = Search.Cheapest(problem, prune: false);
+            var pruned = problem.Cheapest();
+            var whole = problem.Cheapest(prune: false);
             if (whole.Complete)
             {
                 Assert.Equal(whole.Acts is null, pruned.Acts is null);
@@ -34,30 +35,30 @@ public sealed class SearchTests
     {
         foreach (var problem in Problems(seed))
         {
-            var found = Search.Cheapest(problem);
+            var found = problem.Cheapest();
             if (found.Acts is null)
             {
                 continue;
             }
 
-            var state = problem.Start;
-            var ahead = problem.Ahead;
+            var state = problem.Costed.Initial;
+            var ahead = problem.Costed.Landmarks;
             var left = found.Cost;
             foreach (var act in found.Acts)
             {
-                var satisfied = problem.Of(state).Satisfied;
-                Assert.InRange(problem.Bound(state, satisfied, ahead) ?? long.MaxValue, 0, left);
-                var place = Array.IndexOf(problem.Acts, act);
-                ahead = problem.Pass(ahead, place, state);
-                left -= problem.Cost(state, place);
-                state = problem.After(state, place);
+                var satisfied = problem.Surface.Task.States.Of(state).Holding;
+                Assert.InRange(problem.Costed.Bound(state, satisfied, ahead) ?? long.MaxValue, 0, left);
+                var place = Array.IndexOf(problem.Surface.Acts, act);
+                ahead = problem.Costed.Progress(ahead, place, state);
+                left -= problem.Costed.Cost(state, place);
+                state = problem.Surface.Task.States.After(state, place);
             }
 
             Assert.Equal(0, left);
         }
     }
 
-    private static IEnumerable<Problem> Problems(int seed)
+    private static IEnumerable<PricedTask> Problems(int seed)
     {
         var job = SurveyGenerator.Job(seed + 500, 3);
         foreach (var (building, space, surface) in job.Surfaces())
@@ -72,7 +73,7 @@ public sealed class SearchTests
             // One finish, with stripping and without; without is small enough to be tried without short cuts.
             var acts = Operations.Acts.Where(a => goal.Allows(a) && (a.Operation.Role != CoatRole.Finish || a.Product == goal.Finishes[0])).ToArray();
             var needs = goal.NeedsWith(goal.Finishes[0]);
-            var bench = new Workbench(appraised.Condition, needs, [], acts);
+            var bench = new SurfaceTask(appraised.Condition, needs, [], acts);
             if (!bench.Missing.IsEmpty)
             {
                 continue;
@@ -80,8 +81,8 @@ public sealed class SearchTests
 
             foreach (var weights in new[] { Weights.LeastCost, Weights.Soonest, Weights.Gentlest })
             {
-                yield return new Problem(new Aim(bench, needs, a => a.Operation.Group != Group.Strip), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
-                yield return new Problem(new Aim(bench, needs, null), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
+                yield return bench.Priced(bench.Aim(needs, a => a.Operation.Group != Group.Strip), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
+                yield return bench.Priced(bench.Aim(needs), new Prices(appraised.Extents, job.Rates, bench.Acts), weights);
             }
         }
     }

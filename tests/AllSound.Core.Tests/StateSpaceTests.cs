@@ -2,6 +2,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using AllSound.Testing;
 using Xunit;
 
@@ -23,19 +24,19 @@ public sealed class StateSpaceTests
         foreach (var bench in Benches(seed))
         {
             var condition = bench.Start;
-            var state = bench.Bench.States.Start;
+            var state = bench.Bench.Task.States.Initial;
             for (var step = 0; step < 40; step++)
             {
-                Assert.Equal(bench.Bench.States.Pack(condition), state);
-                var satisfied = bench.Bench.States.Of(state).Satisfied;
+                Assert.Equal(bench.Bench.Task.States.Pack(condition.Values), state);
+                var satisfied = bench.Bench.Task.States.Of(state).Holding;
                 var held = Treatments.Satisfied(condition);
-                foreach (var need in Needs.All.Where(n => n.Clock is null && bench.Bench.Local(n) >= 0))
+                foreach (var need in Needs.All.Where(n => n.Clock is null && bench.Bench.Task.Local(n.Index) >= 0))
                 {
-                    Assert.Equal(held.Contains(need.Index), satisfied.Contains(bench.Bench.Local(need)));
+                    Assert.Equal(held.Contains(need.Index), satisfied.Contains(bench.Bench.Task.Local(need.Index)));
                 }
 
-                Assert.Equal(condition.Get(Facets.Film) == Film.None, bench.Bench.States.FilmGone(state));
-                int[] can = [.. bench.Bench.Applicable(satisfied).Indexes()];
+                Assert.Equal(condition.Get(Facets.Film) == Film.None, bench.Bench.Task.States.IsSwitched(state));
+                int[] can = [.. bench.Bench.Task.Applicable(satisfied).Indexes()];
                 Assert.Equal([.. Enumerable.Range(0, bench.Bench.Acts.Length).Where(i => bench.Bench.Acts[i].NeedSet.IsSubsetOf(held))], can);
                 if (can.Length == 0)
                 {
@@ -44,7 +45,7 @@ public sealed class StateSpaceTests
 
                 var act = can[random.Next(can.Length)];
                 condition = Treatments.Settled(condition, bench.Bench.Acts[act]);
-                state = bench.Bench.States.After(state, act);
+                state = bench.Bench.Task.States.After(state, act);
             }
         }
     }
@@ -60,17 +61,17 @@ public sealed class StateSpaceTests
             var states = Wander(bench, random);
             foreach (var better in states)
             {
-                foreach (var worse in states.Where(s => !s.Equals(better) && bench.States.Of(better).AtLeast(bench.States.Of(s))))
+                foreach (var worse in states.Where(s => !s.Equals(better) && bench.Task.States.Of(better).AtLeast(bench.Task.States.Of(s))))
                 {
                     pairs++;
-                    var (can, group) = (bench.States.Of(better).Satisfied, bench.States.Of(better).Group);
-                    var (could, same) = (bench.States.Of(worse).Satisfied, bench.States.Of(worse).Group);
+                    var (can, group) = (bench.Task.States.Of(better).Holding, bench.Task.States.Of(better).Group);
+                    var (could, same) = (bench.Task.States.Of(worse).Holding, bench.Task.States.Of(worse).Group);
                     Assert.True(could.IsSubsetOf(can));
                     Assert.Equal(same, group);
-                    Assert.Equal(bench.States.FilmGone(worse), bench.States.FilmGone(better));
-                    foreach (var act in bench.Applicable(could).Indexes())
+                    Assert.Equal(bench.Task.States.IsSwitched(worse), bench.Task.States.IsSwitched(better));
+                    foreach (var act in bench.Task.Applicable(could).Indexes())
                     {
-                        Assert.True(bench.States.Of(bench.States.After(better, act)).AtLeast(bench.States.Of(bench.States.After(worse, act))), bench.Acts[act].Id);
+                        Assert.True(bench.Task.States.Of(bench.Task.States.After(better, act)).AtLeast(bench.Task.States.Of(bench.Task.States.After(worse, act))), bench.Acts[act].Id);
                     }
                 }
             }
@@ -88,29 +89,29 @@ public sealed class StateSpaceTests
         {
             foreach (var state in Wander(bench, random).Take(12))
             {
-                var now = bench.States.Of(state);
-                foreach (var act in bench.Applicable(now.Satisfied).Indexes())
+                var now = bench.Task.States.Of(state);
+                foreach (var act in bench.Task.Applicable(now.Holding).Indexes())
                 {
-                    var after = bench.States.After(state, act);
-                    var then = bench.States.Of(after);
-                    for (var field = 0; field < bench.States.FieldCount; field++)
+                    var after = bench.Task.States.After(state, act);
+                    var then = bench.Task.States.Of(after);
+                    for (var field = 0; field < bench.Task.States.FieldCount; field++)
                     {
-                        Assert.Equal(1UL, (bench.States.Outcomes(act, field, bench.States.Class(field, state)) >> bench.States.Class(field, after)) & 1);
+                        Assert.Equal(1UL, (bench.Task.States.Outcomes(act, field, bench.Task.States.Class(field, state)) >> bench.Task.States.Class(field, after)) & 1);
                     }
 
-                    Assert.True((then.Satisfied - now.Satisfied).IsSubsetOf(bench.Gives[act]), bench.Acts[act].Id);
-                    Assert.True((now.Satisfied - then.Satisfied).IsSubsetOf(bench.States.Acts[act].Breaks), bench.Acts[act].Id);
-                    Assert.True(now.AtLeast(then) || now.Betters.Contains(act), bench.Acts[act].Id);
+                    Assert.True((then.Holding - now.Holding).IsSubsetOf(bench.Task.Adds[act]), bench.Acts[act].Id);
+                    Assert.True((now.Holding - then.Holding).IsSubsetOf(bench.Task.States.Operators[act].Deletes), bench.Acts[act].Id);
+                    Assert.True(now.AtLeast(then) || now.Improving.Contains(act), bench.Acts[act].Id);
                     if (!bench.Acts[act].Strips)
                     {
-                        Assert.True((then.Satisfied - now.Satisfied).IsSubsetOf(bench.GivesKeeping[act]) || bench.States.FilmGone(state) || WasStripped(bench, state));
+                        Assert.True((then.Holding - now.Holding).IsSubsetOf(bench.Task.AddsUnswitched[act]) || bench.Task.States.IsSwitched(state) || WasStripped(bench, state));
                     }
                 }
             }
         }
 
         // What holds only once the film was off may be given then by acts that do not strip.
-        static bool WasStripped(Workbench bench, State state) => bench.States.FilmGone(state) != bench.States.FilmGone(bench.States.Start);
+        static bool WasStripped(SurfaceTask bench, State state) => bench.Task.States.IsSwitched(state) != bench.Task.States.IsSwitched(bench.Task.States.Initial);
     }
 
     [Theory]
@@ -125,9 +126,9 @@ public sealed class StateSpaceTests
             {
                 for (var b = 0; b < bench.Acts.Length; b++)
                 {
-                    if (bench.OutdoneBy[b].Contains(a))
+                    if (bench.Task.DominatedBy[b].Contains(a))
                     {
-                        Assert.All(states, s => Assert.True(bench.States.Of(bench.States.After(s, a)).AtLeast(bench.States.Of(bench.States.After(s, b)))));
+                        Assert.All(states, s => Assert.True(bench.Task.States.Of(bench.Task.States.After(s, a)).AtLeast(bench.Task.States.Of(bench.Task.States.After(s, b)))));
                     }
                 }
             }
@@ -144,18 +145,18 @@ public sealed class StateSpaceTests
         {
             foreach (var state in Wander(bench, random).Take(12))
             {
-                int[] can = [.. bench.Applicable(bench.States.Of(state).Satisfied).Indexes()];
+                int[] can = [.. bench.Task.Applicable(bench.Task.States.Of(state).Holding).Indexes()];
                 foreach (var (first, later) in can.SelectMany(x => can.Select(y => (x, y))).Where(p => p.x != p.y))
                 {
-                    if (bench.Interference[later].Contains(first) || !bench.NeedsOf[later].IsSubsetOf(bench.States.Of(bench.States.After(state, first)).Satisfied))
+                    if (bench.Task.Interference[later].Contains(first) || !bench.Task.Preconditions[later].IsSubsetOf(bench.Task.States.Of(bench.Task.States.After(state, first)).Holding))
                     {
                         continue;
                     }
 
                     tried++;
-                    var forward = bench.States.After(state, later);
-                    Assert.True(bench.NeedsOf[first].IsSubsetOf(bench.States.Of(forward).Satisfied));
-                    Assert.Equal(bench.States.After(bench.States.After(state, first), later), bench.States.After(forward, first));
+                    var forward = bench.Task.States.After(state, later);
+                    Assert.True(bench.Task.Preconditions[first].IsSubsetOf(bench.Task.States.Of(forward).Holding));
+                    Assert.Equal(bench.Task.States.After(bench.Task.States.After(state, first), later), bench.Task.States.After(forward, first));
                 }
             }
         }
@@ -168,12 +169,12 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
-        var found = Search.Cheapest(problem);
+        var problem = bench.Priced(bench.Aim(goal.NeedsWith()), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
+        var found = problem.Cheapest();
 
         Assert.NotNull(found.Acts);
-        Assert.Null(Search.Cheapest(problem, below: found.Cost).Acts);
-        Assert.Equal(found.Cost, Search.Cheapest(problem, below: found.Cost + 1).Cost);
+        Assert.Null(problem.Cheapest(found.Cost).Acts);
+        Assert.Equal(found.Cost, problem.Cheapest(found.Cost + 1).Cost);
     }
 
     [Fact]
@@ -181,36 +182,36 @@ public sealed class StateSpaceTests
     {
         var (bench, surface, appraised, job) = Wall();
         var goal = Goal.For(surface, appraised.Condition);
-        var problem = new Problem(new Aim(bench, goal.NeedsWith(), null), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
+        var problem = bench.Priced(bench.Aim(goal.NeedsWith()), new Prices(appraised.Extents, job.Rates, bench.Acts), Weights.LeastCost);
 
-        var cut = Search.Cheapest(problem, limit: 2);
+        var cut = problem.Cheapest(limit: 2);
         Assert.Null(cut.Acts);
         Assert.False(cut.Complete);
 
         var builder = new OptionBuilder(job.Rates, surface, appraised, goal, Core.Practice.Firm.Any, Core.Practice.Firm.Any.RulesOn(surface));
-        var whole = Search.Cheapest(problem).Acts!;
+        var whole = problem.Cheapest().Acts!;
         Assert.Contains(builder.Said(new Sought([whole], [], Cut: true), []).Notes, n => n.Contains("a better option may exist", StringComparison.Ordinal));
         Assert.Contains(builder.Said(new Sought([], goal.Needs, Cut: true), []).Notes, n => n.Contains("a way may exist", StringComparison.Ordinal));
         Assert.DoesNotContain(builder.Said(new Sought([whole], [], Cut: false), []).Notes, n => n.Contains("cut short", StringComparison.Ordinal));
     }
 
-    private static (Workbench Bench, Surface Surface, Appraised Appraised, Job Job) Wall()
+    private static (SurfaceTask Bench, Surface Surface, Appraised Appraised, Job Job) Wall()
     {
         var surface = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")]);
         var job = One.Job(surface);
         var appraised = One.Appraise(surface);
         var goal = Goal.For(surface, appraised.Condition);
-        return (new Workbench(appraised.Condition, goal.Needs, [], [.. Operations.Acts.Where(goal.Allows)]), surface, appraised, job);
+        return (new SurfaceTask(appraised.Condition, goal.Needs, [], [.. Operations.Acts.Where(goal.Allows)]), surface, appraised, job);
     }
 
-    private static IEnumerable<(Workbench Bench, Condition Start)> Benches(int seed)
+    private static IEnumerable<(SurfaceTask Bench, Condition Start)> Benches(int seed)
     {
         var job = SurveyGenerator.Job(seed + 9000, 20);
         foreach (var (building, space, surface) in job.Surfaces())
         {
             var appraised = Appraisal.Appraise(job, building, space, surface);
             var goal = Goal.For(surface, appraised.Condition);
-            var bench = new Workbench(appraised.Condition, goal.Needs, [Needs.FilmGone], [.. Operations.Acts.Where(goal.Allows)]);
+            var bench = new SurfaceTask(appraised.Condition, goal.Needs, [Needs.FilmGone], [.. Operations.Acts.Where(goal.Allows)]);
             if (bench.Missing.IsEmpty)
             {
                 yield return (bench, appraised.Condition.After(appraised.Condition.LongestLeft));
@@ -218,22 +219,22 @@ public sealed class StateSpaceTests
         }
     }
 
-    private static List<State> Wander(Workbench bench, Random random)
+    private static List<State> Wander(SurfaceTask bench, Random random)
     {
         var states = new HashSet<State>();
         for (var walk = 0; walk < 6; walk++)
         {
-            var state = bench.States.Start;
+            var state = bench.Task.States.Initial;
             for (var step = 0; step < 12; step++)
             {
                 states.Add(state);
-                int[] can = [.. bench.Applicable(bench.States.Of(state).Satisfied).Indexes()];
+                int[] can = [.. bench.Task.Applicable(bench.Task.States.Of(state).Holding).Indexes()];
                 if (can.Length == 0)
                 {
                     break;
                 }
 
-                state = bench.States.After(state, can[random.Next(can.Length)]);
+                state = bench.Task.States.After(state, can[random.Next(can.Length)]);
             }
         }
 

@@ -4,6 +4,7 @@ using AllSound.Core.Materials;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Specification;
@@ -17,7 +18,7 @@ internal sealed class Counterfactual
     private readonly ImmutableArray<CoatingClass> finishes;
     private readonly Act[] acts;
     private readonly NeedSet wanted;
-    private readonly GroundActs ground;
+    private readonly Grounding ground;
 
     /// <param name="rates">Prices.</param>
     /// <param name="surface">The surface, for its brief.</param>
@@ -29,7 +30,7 @@ internal sealed class Counterfactual
         goal = Goal.For(surface, appraised.Condition, firm);
         acts = goal.Acts(firm);
         wanted = goal.Needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));
-        ground = GroundActs.Of(appraised.Condition);
+        ground = TradeDomain.On(appraised.Condition);
         finishes = goal.LaidBy(acts);
     }
 
@@ -42,12 +43,12 @@ internal sealed class Counterfactual
         get
         {
             var open = AllNeeds(acts) - wanted - Treatments.Satisfied(appraised.Condition);
-            var given = acts.Aggregate(default(NeedSet), (set, a) => set | Relevance.EverGivenBy(a));
-            var bench = Bench(acts);
-            var unreached = open - bench.Reached;
+            var given = acts.Aggregate(default(NeedSet), (set, a) => set | TradeDomain.Domain.EverAdded(a.Planned));
+            var task = Task(acts);
+            var unreached = open - task.Task.Reached;
             return
             [
-                .. (bench.Missing.IsEmpty ? unreached | (open & AllNeeds(bench.Acts)) : unreached)
+                .. (task.Missing.IsEmpty ? unreached | (open & AllNeeds(task.Acts)) : unreached)
                     .Indexes()
                     .Select(n => N.All[n])
                     .OrderBy(n => given.Contains(n.Index))
@@ -62,25 +63,24 @@ internal sealed class Counterfactual
     public bool Opens(NeedSet met) => MayOpen(met) && Search(met.IsEmpty ? acts : Array.ConvertAll(acts, a => a.Granting(met)));
 
     /// <summary>Might there be one, were nothing ever spoilt? Quickly told; where there may not, there is none.</summary>
-    public bool MayOpen(NeedSet met) => !finishes.IsEmpty && Relevance.MayReach(wanted, ground, acts, appraised.Condition, met);
+    public bool MayOpen(NeedSet met) => !finishes.IsEmpty && RelevanceAnalysis.MayReach(wanted, ground, Array.ConvertAll(acts, a => a.Planned), appraised.Condition.Values, met);
 
     private bool Search(Act[] granted)
     {
-        var bench = Bench(granted);
-        if (!bench.Missing.IsEmpty)
+        var task = Task(granted);
+        if (!task.Missing.IsEmpty)
         {
             return false;
         }
 
-        var aim = goal.AimWith(bench, finishes);
+        var aim = goal.AimWith(task, finishes);
         return aim.IsCertain
             || (
-                (aim.CanKeep || aim.CanStrip)
-                && Specification.Search.Cheapest(new Problem(aim, new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost)).Acts is not null
+                (aim.CanStay || aim.CanSwitch) && task.Priced(aim, new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest().Acts is not null
             );
     }
 
     private static NeedSet AllNeeds(Act[] some) => some.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks));
 
-    private Workbench Bench(Act[] some) => goal.Bench(appraised.Condition, some, priced: false);
+    private SurfaceTask Task(Act[] some) => goal.Task(appraised.Condition, some, priced: false);
 }

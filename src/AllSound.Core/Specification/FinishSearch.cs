@@ -13,24 +13,24 @@ internal sealed class FinishSearch
 {
     private readonly ImmutableArray<CoatingClass> finishes;
     private readonly Func<CoatingClass, double> life;
-    private readonly Func<IReadOnlyCollection<CoatingClass>, Problem> over;
-    private readonly Func<Problem, long, Found> seek;
+    private readonly Func<IReadOnlyCollection<CoatingClass>, PricedTask> over;
+    private readonly Func<PricedTask, long, Found> seek;
     private readonly Lazy<Found> least;
     private readonly Lazy<List<Tried>> longest;
     private readonly Lazy<Outcome> outcome;
 
     /// <param name="finishes">The finishes to choose from.</param>
     /// <param name="life">Years that each lasts.</param>
-    /// <param name="over">The problem with some of them.</param>
-    /// <param name="seek">Finds the cheapest plan of a problem below a cost; null for the search itself.</param>
+    /// <param name="over">The priced task with some of them.</param>
+    /// <param name="seek">Finds the cheapest sequence of a task below a cost; null for the search itself.</param>
     public FinishSearch(
         ImmutableArray<CoatingClass> finishes,
         Func<CoatingClass, double> life,
-        Func<IReadOnlyCollection<CoatingClass>, Problem> over,
-        Func<Problem, long, Found>? seek = null
+        Func<IReadOnlyCollection<CoatingClass>, PricedTask> over,
+        Func<PricedTask, long, Found>? seek = null
     )
     {
-        this.seek = seek ?? ((problem, below) => Search.Cheapest(problem, below: below));
+        this.seek = seek ?? ((task, below) => task.Cheapest(below));
         (this.finishes, this.life, this.over) = (finishes, life, over);
         least = new(() => this.seek(over(finishes), long.MaxValue));
         longest = new(LongestFirst);

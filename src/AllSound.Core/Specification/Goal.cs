@@ -3,6 +3,7 @@ using System.Collections.Immutable;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Specification;
@@ -71,11 +72,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
     /// <param name="start">Its condition.</param>
     /// <param name="acts">The acts.</param>
     /// <param name="priced">False where only ways are looked for and not what they cost.</param>
-    internal Workbench Bench(Condition start, Act[] acts, bool priced = true) => new(start, Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts, priced);
+    internal SurfaceTask Task(Condition start, Act[] acts, bool priced = true) => new(start, Needs, [N.Topcoats(1), N.Topcoats(2), N.FilmGone], acts, priced);
 
     /// <summary>What is to be reached with only these finishes.</summary>
-    internal Aim AimWith(Workbench bench, ImmutableArray<CoatingClass> some) =>
-        new(bench, NeedsWith(some.AsSpan()), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!));
+    internal GoalTask AimWith(SurfaceTask task, ImmutableArray<CoatingClass> some) =>
+        task.Aim(NeedsWith(some.AsSpan()), a => a.Operation.Role != CoatRole.Finish || some.Contains(a.Product!));
 
     /// <summary>The family that suits a surface when the brief does not say.</summary>
     public static FinishFamily DefaultFinish(Surface surface, in Condition start)

@@ -3,6 +3,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 
 namespace AllSound.Core.Specification;
 
@@ -59,7 +60,7 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(appraised);
         ArgumentNullException.ThrowIfNull(firm);
-        using var working = Lanes.Enter();
+        using var working = Workers.Enter();
         var asked = new Counterfactual(rates, surface, appraised, firm);
         if (asked.Opens(default))
         {
@@ -98,14 +99,14 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
             return new([], [], []);
         }
 
-        return new([], Plainly(needs), [Joined(Fewest(all, some => after(some).Opens(Set(needs))))], Both: true);
+        return new([], Plainly(needs), [Joined(MinimalSubset.Of(all, some => after(some).Opens(Set(needs))))], Both: true);
     }
 
     // Wishes of which each is enough; where none is, the fewest that are together.
     private static ImmutableArray<string> Enough(ImmutableArray<Wish> all, Func<ImmutableArray<Wish>, bool> opens)
     {
         var each = all.Where(w => opens([w])).Select(w => w.Says).ToImmutableArray();
-        return !each.IsEmpty || all.Length < 2 || !opens(all) ? each : [Joined(Fewest(all, opens))];
+        return !each.IsEmpty || all.Length < 2 || !opens(all) ? each : [Joined(MinimalSubset.Of(all, opens))];
     }
 
     private static string Joined(ImmutableArray<Wish> wishes) => string.Join(", and ", wishes.Select(w => w.Says));
@@ -114,34 +115,10 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
     // ways; empty when not even all together open one.
     private static ImmutableArray<Need> Fewest(Counterfactual asked, ImmutableArray<Need> suspects)
     {
-        var quick = Fewest(suspects, some => asked.MayOpen(Set(some)));
+        var quick = MinimalSubset.Of(suspects, some => asked.MayOpen(Set(some)));
         return asked.Opens(Set(quick)) ? quick
-            : asked.Opens(Set(suspects)) ? Fewest(suspects, some => asked.Opens(Set(some)))
+            : asked.Opens(Set(suspects)) ? MinimalSubset.Of(suspects, some => asked.Opens(Set(some)))
             : [];
-    }
-
-    /// <summary>Of things that open a way all together, some that do and of which none can be spared; what comes first is sooner among them.</summary>
-    /// <remarks>By halves: U. Junker, QuickXplain (AAAI 2004), from memory. Asks some 2 k log2(n / k) times for k of n.</remarks>
-    private static ImmutableArray<T> Fewest<T>(ImmutableArray<T> all, Func<ImmutableArray<T>, bool> opens)
-    {
-        return Among([], all, added: false);
-
-        ImmutableArray<T> Among(ImmutableArray<T> taken, ImmutableArray<T> from, bool added)
-        {
-            if (added && opens(taken))
-            {
-                return [];
-            }
-
-            if (from.Length == 1)
-            {
-                return from;
-            }
-
-            ImmutableArray<T> first = [.. from.Take(from.Length / 2)];
-            var late = Among([.. taken, .. first], [.. from.Skip(from.Length / 2)], added: true);
-            return [.. Among([.. taken, .. late], first, added: !late.IsEmpty), .. late];
-        }
     }
 
     private static NeedSet Set(ImmutableArray<Need> needs) => needs.Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index));

@@ -3,6 +3,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 
 namespace AllSound.Core.Specification;
 
@@ -55,7 +56,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     // The search knows no clock. What waiting brings about is mended; what cannot be is not offered.
     private List<Option> Sound(Sought sought) =>
-        [.. Lanes.Each(sought.Sequences, Build).Where(o => o.Steps.All(s => s.Act.NeedSet.IsSubsetOf(Treatments.Satisfied(s.Before))))];
+        [.. Workers.Each(sought.Sequences, Build).Where(o => o.Steps.All(s => s.Act.NeedSet.IsSubsetOf(Treatments.Satisfied(s.Before))))];
 
     // Nobody is told that a thing is best when not everything was tried.
     private static ImmutableArray<string> Cut(Sought sought) =>
@@ -130,13 +131,13 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     }
 
     // By need: the facets that some act which needs it writes, a bit each.
-    private static readonly ulong[] WrittenAfter =
+    private static readonly IndexSet[] WrittenAfter =
     [
-        .. Needs.All.Select(n => Operations.Acts.Where(a => a.Needs.Contains(n)).SelectMany(a => a.Effects).Aggregate(0UL, (mask, e) => mask | (1UL << e.Facet.Index))),
+        .. Needs.All.Select(n => Operations.Acts.Where(a => a.Needs.Contains(n)).SelectMany(a => a.Effects).Aggregate(default(IndexSet), (set, e) => set | IndexSet.Of(e.Facet.Index))),
     ];
 
     // Among needs that cannot be met, those that others only follow from.
-    private static bool Causes(Need deeper, Need shallow) => shallow.Any.Any(t => ((WrittenAfter[deeper.Index] >> t.Facet.Index) & 1) != 0);
+    private static bool Causes(Need deeper, Need shallow) => shallow.Any.Any(t => WrittenAfter[deeper.Index].Contains(t.Facet.Index));
 
     private Option Build(IReadOnlyList<Act> sequence)
     {

@@ -22,9 +22,7 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised)
     private Found? Search(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such)
     {
         var acts = Operations.Acts.Where(a => goal.Allows(a) && such?.Invoke(a) != false).ToArray();
-        var bench = new Workbench(from, wanted, [], acts);
-        return bench.Missing.IsEmpty
-            ? Specification.Search.Cheapest(new Problem(new Aim(bench, wanted, null), new Prices(appraised.Extents, rates, bench.Acts), Weights.LeastCost))
-            : null;
+        var task = new SurfaceTask(from, wanted, [], acts);
+        return task.Missing.IsEmpty ? task.Priced(task.Aim(wanted), new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest() : null;
     }
 }

@@ -239,7 +239,7 @@ internal static class Sequencing
                 resolution.How != Resolved.Inferred
                 && !said.Contains(resolution.Facet)
                 && before[resolution.Facet] == resolution.Value
-                && ((act.Asks >> resolution.Facet.Index) & 1) != 0;
+                && act.Asks.Contains(resolution.Facet.Index);
             if (!relies)
             {
                 continue;

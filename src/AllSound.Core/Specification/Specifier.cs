@@ -4,6 +4,7 @@ using AllSound.Core.Materials;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 using N = AllSound.Core.Treatment.Needs;
 
 namespace AllSound.Core.Specification;
@@ -35,7 +36,7 @@ public static class Specifier
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(appraised);
         firm ??= Firm.Any;
-        using var working = Lanes.Enter();
+        using var working = Workers.Enter();
         var rules = firm.RulesOn(surface);
         var goal = Goal.For(surface, appraised.Condition, firm);
         var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
@@ -54,24 +55,24 @@ public static class Specifier
 
     private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)
     {
-        var bench = goal.Bench(appraised.Condition, acts);
-        if (!bench.Missing.IsEmpty)
+        var task = goal.Task(appraised.Condition, acts);
+        if (!task.Missing.IsEmpty)
         {
-            return new Sought([], bench.Missing, Cut: false);
+            return new Sought([], task.Missing, Cut: false);
         }
 
-        var prices = new Prices(appraised.Extents, rates, bench.Acts);
+        var prices = new Prices(appraised.Extents, rates, task.Acts);
         var finishes = goal.LaidBy(acts);
-        var aims = new List<(ImmutableArray<CoatingClass> Finishes, Aim Aim)>();
-        var searches = new FinishSearch(finishes, f => Life(f, surface), some => new Problem(With(some), prices, Weights.LeastCost));
+        var aims = new List<(ImmutableArray<CoatingClass> Finishes, GoalTask Aim)>();
+        var searches = new FinishSearch(finishes, f => Life(f, surface), some => task.Priced(With(some), prices, Weights.LeastCost));
         var whole = With(finishes);
-        if (!whole.CanKeep && !whole.CanStrip)
+        if (!whole.CanStay && !whole.CanSwitch)
         {
             return new Sought([], goal.Needs, Cut: false);
         }
 
         // Those that may be begun side by side first: what comes after them waits for what it hangs on.
-        var found = Lanes.Each<Func<Found?>, Found?>([Least, Longest, Soonest, Gentlest, Stripping], seek => seek());
+        var found = Workers.Each<Func<Found?>, Found?>([Least, Longest, Soonest, Gentlest, Stripping], seek => seek());
         if (searches.Found.Count == 0 && !searches.Cut)
         {
             return new Sought([], goal.Needs, Cut: false);
@@ -93,17 +94,17 @@ public static class Specifier
             return null;
         }
 
-        Found? Soonest() => Search.Cheapest(new Problem(whole, prices, Weights.Soonest));
+        Found? Soonest() => task.Priced(whole, prices, Weights.Soonest).Cheapest();
 
-        Found? Gentlest() => Search.Cheapest(new Problem(whole, prices, Weights.Gentlest));
+        Found? Gentlest() => task.Priced(whole, prices, Weights.Gentlest).Cheapest();
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         Found? Stripping() =>
             StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips
-                ? Search.Cheapest(new Problem(With(searches.Lasting).Stripped(), prices, Weights.LeastCost))
+                ? task.Priced(With(searches.Lasting).Switched(), prices, Weights.LeastCost).Cheapest()
                 : null;
 
-        Aim With(IReadOnlyCollection<CoatingClass> some)
+        GoalTask With(IReadOnlyCollection<CoatingClass> some)
         {
             lock (aims)
             {
@@ -115,7 +116,7 @@ public static class Specifier
                     }
                 }
 
-                aims.Add(([.. some], goal.AimWith(bench, [.. some])));
+                aims.Add(([.. some], goal.AimWith(task, [.. some])));
                 return aims[^1].Aim;
             }
         }

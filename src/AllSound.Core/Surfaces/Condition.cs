@@ -1,3 +1,4 @@
+using System.Diagnostics.CodeAnalysis;
 using System.Numerics;
 using System.Runtime.CompilerServices;
 using System.Runtime.InteropServices;
@@ -29,7 +30,7 @@ public enum Drying : byte
 public readonly struct Condition : IEquatable<Condition>
 {
     /// <summary>Places for facets.</summary>
-    public const int Capacity = 64;
+    public const int Capacity = 200;
 
     private readonly Bytes facets;
 
@@ -53,6 +54,10 @@ public readonly struct Condition : IEquatable<Condition>
         this.stood = stood;
         this.shelter = shelter;
     }
+
+    /// <summary>The raw values of all facets, in order of index.</summary>
+    [UnscopedRef]
+    internal ReadOnlySpan<byte> Values => ((ReadOnlySpan<byte>)facets)[..Facets.All.Length];
 
     /// <summary>The raw value of a facet.</summary>
     public byte this[Facet facet] => facets[facet.Index];

@@ -1,13 +1,14 @@
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
+using AllSound.Planning;
 
 namespace AllSound.Core.Treatment;
 
 /// <summary>An operation bound to the product it is done with. What may follow what is decided on acts.</summary>
 public sealed class Act
 {
-    private Act(int index, Operation operation, CoatingClass? product, ImmutableArray<Need> needs, ImmutableArray<Effect> effects)
+    private Act(int index, Operation operation, CoatingClass? product, ImmutableArray<Need> needs, ImmutableArray<Effect> effects, Operator? planned = null)
     {
         Index = index;
         Operation = operation;
@@ -16,11 +17,12 @@ public sealed class Act
         Effects = effects;
         NeedSet = needs.Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
         Clocks = needs.Where(n => n.Clock is not null).Aggregate(default(NeedSet), (set, need) => set | NeedSet.Of(need.Index));
-        Asks = needs.SelectMany(n => n.Any).Aggregate(0UL, (mask, t) => mask | (1UL << t.Facet.Index));
+        Asks = needs.SelectMany(n => n.Any).Aggregate(default(IndexSet), (set, t) => set | IndexSet.Of(t.Facet.Index));
         Strips = effects.Any(e => e.Facet == Facets.Film);
         PreparesMetal = effects.Any(e => e.Facet == Facets.Prep && e.Value != (byte)Prep.None);
         WaitFor = [.. needs.Where(n => n.Clock is not null).Select(n => n.Clock!.Value)];
         Leaves = LeftBy(operation, product);
+        Planned = planned ?? new Operator(index, Id, NeedSet, [.. effects.Select(InPlan)], operation.Extent != Extent.Once);
     }
 
     /// <summary>Place in <see cref="Operations.Acts"/>.</summary>
@@ -50,8 +52,8 @@ public sealed class Act
     /// <summary>True when it prepares bare metal, so that the hours in which that must be coated begin anew.</summary>
     internal bool PreparesMetal { get; }
 
-    /// <summary>The facets that its needs ask about, a bit each.</summary>
-    internal ulong Asks { get; }
+    /// <summary>The facets that its needs ask about, by index.</summary>
+    internal IndexSet Asks { get; }
 
     internal NeedSet NeedSet { get; }
 
@@ -59,15 +61,15 @@ public sealed class Act
 
     internal ImmutableArray<Drying> WaitFor { get; }
 
-    /// <summary>True when some of what it needs is taken for granted.</summary>
-    internal bool Granted { get; private init; }
+    /// <summary>The act as the planner knows it.</summary>
+    internal Operator Planned { get; }
 
     /// <summary>The same act with an instance of its product: what it needs and does stays, its numbers are the instance's.</summary>
-    public Act With(CoatingClass instance) => new(Index, Operation, instance, Needs, Effects);
+    public Act With(CoatingClass instance) => new(Index, Operation, instance, Needs, Effects, Planned);
 
     /// <summary>The same act as if some needs were met wherever it is done; the act itself where it has none of them.</summary>
     internal Act Granting(NeedSet met) =>
-        NeedSet.Overlaps(met) ? new(Index, Operation, Product, [.. Needs.Where(n => !met.Contains(n.Index))], Effects) { Granted = true } : this;
+        NeedSet.Overlaps(met) ? new(Index, Operation, Product, [.. Needs.Where(n => !met.Contains(n.Index))], Effects, Planned.Without(met)) : this;
 
     /// <summary>Id of operation and product.</summary>
     public string Id => Product is null ? Operation.Id : $"{Operation.Id}/{Product.Id}";
@@ -82,6 +84,13 @@ public sealed class Act
             product,
             [.. Touching.Needs(operation).Concat(operation.Needs).Concat(Coating.Needs(operation, product)).Distinct()],
             [.. operation.Gives, .. Coating.Effects(operation, product), .. Touching.Effects(operation, LeftBy(operation, product))]
+        );
+
+    private static AllSound.Planning.Effect InPlan(Effect effect) =>
+        new(
+            new Variable(effect.Facet.Index, effect.Facet.Name, effect.Facet.Size),
+            [.. Enumerable.Range(0, effect.Facet.Size).Select(v => effect.From((byte)v))],
+            [.. effect.When.Where(t => t.Facet != effect.Facet).Select(t => new AllSound.Planning.Test(t.Facet.Index, t.Allowed))]
         );
 
     private static Wait? LeftBy(Operation operation, CoatingClass? product) =>

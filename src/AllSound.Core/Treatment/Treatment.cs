@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Surfaces;
+using AllSound.Planning;
 
 namespace AllSound.Core.Treatment;
 
@@ -30,12 +31,21 @@ public enum Pace : byte
 /// <summary>The one transition function. Nothing else decides whether a step may follow another.</summary>
 public static class Treatments
 {
-    private static readonly NeedSet[][] ByFacetValue = BuildTable();
-    private static readonly int[] UsedFacets = [.. Enumerable.Range(0, ByFacetValue.Length).Where(i => ByFacetValue[i].Length > 0)];
+    /// <summary>Which needs each value of each facet makes hold.</summary>
+    internal static PropositionTable Table { get; } =
+        new(
+            [.. Facets.All.Select(f => new Variable(f.Index, f.Name, f.Size))],
+            [.. Needs.All.Select(n => new Proposition(n.Index, n.Id, InPlan(n)))]
+        );
+
     private static readonly NeedSet[] ByClock =
     [
         .. Enum.GetValues<Drying>().Select(clock => Needs.All.Where(n => n.Clock == clock).Aggregate(default(NeedSet), (set, n) => set | NeedSet.Of(n.Index))),
     ];
+
+    // What has neither test nor clock never holds; without a test it would always.
+    private static ImmutableArray<Planning.Test> InPlan(Need need) =>
+        need.Any.IsEmpty && need.Clock is null ? [new(Facets.Film.Index, 0)] : [.. need.Any.Select(t => new Planning.Test(t.Facet.Index, t.Allowed))];
 
     /// <summary>Applies an act to a condition.</summary>
     /// <param name="condition">The condition now.</param>
@@ -63,17 +73,13 @@ public static class Treatments
     /// <summary>The needs that hold of a condition.</summary>
     public static NeedSet Satisfied(in Condition condition)
     {
-        var set = default(NeedSet);
-        foreach (var facet in UsedFacets)
+        // Needs about drying have no test in the table: they fail while their clock runs.
+        var set = Table.Holding(condition.Values);
+        for (var clock = 0; clock < ByClock.Length; clock++)
         {
-            set |= ByFacetValue[facet][condition[facet]];
-        }
-
-        for (var clock = 0; clock < 4; clock++)
-        {
-            if (condition.MinutesLeft((Drying)clock) == 0)
+            if (condition.MinutesLeft((Drying)clock) > 0)
             {
-                set |= ByClock[clock];
+                set -= ByClock[clock];
             }
         }
 
@@ -81,7 +87,7 @@ public static class Treatments
     }
 
     /// <summary>The needs that a facet's value makes hold, whatever the others are.</summary>
-    internal static NeedSet HeldBy(Facet facet, byte value) => ByFacetValue[facet.Index] is { Length: > 0 } row ? row[value] : default;
+    internal static NeedSet HeldBy(Facet facet, byte value) => Table.HeldBy(facet.Index, value);
 
     /// <summary>Minutes until everything that the act needs dry is dry.</summary>
     internal static int WaitFor(in Condition condition, Act act)
@@ -127,30 +133,5 @@ public static class Treatments
         }
 
         return next;
-    }
-
-    private static NeedSet[][] BuildTable()
-    {
-        var table = Facets.All.Select(_ => Array.Empty<NeedSet>()).ToArray();
-        foreach (var need in Needs.All)
-        {
-            foreach (var test in need.Any)
-            {
-                if (table[test.Facet.Index].Length == 0)
-                {
-                    table[test.Facet.Index] = new NeedSet[test.Facet.Size];
-                }
-
-                for (byte value = 0; value < test.Facet.Size; value++)
-                {
-                    if (test.Allows(value))
-                    {
-                        table[test.Facet.Index][value] |= NeedSet.Of(need.Index);
-                    }
-                }
-            }
-        }
-
-        return table;
     }
 }

@@ -1,0 +1,73 @@
+using System.Collections.Immutable;
+
+namespace AllSound.Planning;
+
+/// <summary>
+/// One conditional effect of an operator: a change to one variable. The conditions are read in the state before the operator; the changes
+/// that an operator makes to the same variable are applied in their order.
+/// </summary>
+public sealed class Effect
+{
+    /// <param name="variable">The variable changed.</param>
+    /// <param name="map">The value after, by the value before. What depends on the variable itself belongs in it.</param>
+    /// <param name="when">Conditions on other variables, all of which must hold.</param>
+    /// <exception cref="ArgumentException">The map has not as many entries as the variable has values, or a condition is on the variable itself.</exception>
+    public Effect(Variable variable, ImmutableArray<byte> map, ImmutableArray<Test> when)
+    {
+        ArgumentNullException.ThrowIfNull(variable);
+        if (map.Length != variable.Size || map.Any(v => v >= variable.Size))
+        {
+            throw new ArgumentException($"Expected a value below {variable.Size} for each value of {variable.Name}.", nameof(map));
+        }
+
+        if (when.Any(t => t.Variable == variable.Index))
+        {
+            throw new ArgumentException($"A condition on {variable.Name} itself belongs in the map.", nameof(when));
+        }
+
+        (Variable, Map, When) = (variable.Index, map, when);
+    }
+
+    /// <summary>Index of the variable changed.</summary>
+    public int Variable { get; }
+
+    /// <summary>The value after, by the value before.</summary>
+    public ImmutableArray<byte> Map { get; }
+
+    /// <summary>Conditions on other variables.</summary>
+    public ImmutableArray<Test> When { get; }
+}
+
+/// <summary>Something that can be done: what it requires and what it changes.</summary>
+public sealed class Operator
+{
+    /// <param name="index">Place in the domain's list.</param>
+    /// <param name="name">Name for messages and exports.</param>
+    /// <param name="preconditions">Propositions that must hold before it.</param>
+    /// <param name="effects">Its effects.</param>
+    /// <param name="costVaries">True when its cost may depend on the domain's <see cref="Domain.CostSwitch"/>.</param>
+    public Operator(int index, string name, PropositionSet preconditions, ImmutableArray<Effect> effects, bool costVaries = false) =>
+        (Index, Name, Preconditions, Effects, CostVaries) = (index, name, preconditions, effects, costVaries);
+
+    /// <summary>Place in the domain's list.</summary>
+    public int Index { get; }
+
+    /// <summary>Name.</summary>
+    public string Name { get; }
+
+    /// <summary>Propositions that must hold before it.</summary>
+    public PropositionSet Preconditions { get; }
+
+    /// <summary>Its effects.</summary>
+    public ImmutableArray<Effect> Effects { get; }
+
+    /// <summary>True when its cost may depend on the cost switch.</summary>
+    public bool CostVaries { get; }
+
+    /// <summary>True when some precondition was taken away by <see cref="Without"/>.</summary>
+    internal bool Relaxed { get; private init; }
+
+    /// <summary>The same operator without some preconditions; the operator itself where it has none of them.</summary>
+    public Operator Without(PropositionSet granted) =>
+        Preconditions.Overlaps(granted) ? new Operator(Index, Name, Preconditions - granted, Effects, CostVaries) { Relaxed = true } : this;
+}
