@@ -36,6 +36,12 @@ public sealed class CompiledTask
         ArgumentNullException.ThrowIfNull(operators);
         this.grounding = grounding;
         Domain = grounding.Domain;
+        if (Domain.Switched >= 0 && operators.Any(o => o.CostVaries))
+        {
+            // Switching may pay for itself by what it makes cheaper.
+            also |= PropositionSet.Of(Domain.Switched);
+        }
+
         int[] possible = [.. Enumerable.Range(0, operators.Count).Where(i => grounding.IsPossible(operators[i]))];
         var relevance = RelevanceAnalysis.Of(goal, also, grounding, Array.ConvertAll(possible, i => operators[i]), initial);
         (Missing, Reached) = (relevance.Missing, relevance.Reached);

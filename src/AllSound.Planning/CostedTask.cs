@@ -72,9 +72,10 @@ public sealed class CostedTask
             else
             {
                 own[o] = before[o] = Costs[o].Before;
-                after[o] = Costs[o].After;
                 least[o] = Costs[o].Least;
             }
+
+            after[o] = Costs[o].After;
 
             switching[o] = switched ? Costs[o].After : Costs[o].Least;
             deletes &= DeletesBetween(compiled.Operators[o]);
@@ -98,7 +99,7 @@ public sealed class CostedTask
             any = new CostPartitioning(task.Any, now, Used, least, switchedLandmarks.Taken, compiled.Thresholds);
         }
 
-        afterSwitch = new CostPartitioning(task.AfterSwitch, now, staying, after, switchedLandmarks.Taken, compiled.Thresholds);
+        afterSwitch = new CostPartitioning(task.AfterSwitch, now, Used, after, switchedLandmarks.Taken, compiled.Thresholds);
         for (var o = Used.Next(0); o >= 0; o = Used.Next(o + 1))
         {
             if (compiled.Switching[o])

@@ -40,7 +40,7 @@ public sealed class GoalTask
         }
 
         Any = new FactLandmarks(Goal, allowed, task.Preconditions, task.Adds, task.Count);
-        AfterSwitch = new FactLandmarks(Goal, allowed - switching, task.Preconditions, task.Adds, task.Count);
+        AfterSwitch = new FactLandmarks(Goal, allowed, task.Preconditions, task.Adds, task.Count);
         Unswitched = new FactLandmarks(Goal, allowed - switching, task.Preconditions, task.AddsUnswitched, task.Count);
         ByFewestAchievers = [.. Any.All.Indexes().OrderBy(p => achievers[p].Count)];
     }

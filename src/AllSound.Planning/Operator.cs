@@ -26,6 +26,7 @@ public sealed class Effect
         }
 
         (Variable, Map, When) = (variable.Index, map, when);
+        IsConstant = map.All(v => v == map[0]);
     }
 
     /// <summary>Index of the variable changed.</summary>
@@ -33,6 +34,12 @@ public sealed class Effect
 
     /// <summary>The value after, by the value before.</summary>
     public ImmutableArray<byte> Map { get; }
+
+    /// <summary>True when it leads to the same value from every value.</summary>
+    internal bool IsConstant { get; }
+
+    /// <summary>True when what it does depends on the state.</summary>
+    internal bool DependsOnState => !IsConstant || !When.IsEmpty;
 
     /// <summary>Conditions on other variables.</summary>
     public ImmutableArray<Test> When { get; }

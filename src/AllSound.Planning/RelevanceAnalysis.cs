@@ -85,25 +85,177 @@ public sealed class RelevanceAnalysis
         var domain = grounding.Domain;
         var holding = domain.Holding(initial);
         var reach = new Reachable(grounding, all, initial, holding);
-        var relevant = goal | also;
-        var taken = new bool[all.Length];
-        for (var changed = true; changed; )
+        var backward = new Backward(grounding, all, reach, goal | also);
+        var (taken, relevant) = (backward.Taken, backward.Relevant);
+        int[] kept = [.. Enumerable.Range(0, all.Length).Where(i => taken[i])];
+        var missing = goal.IsSubsetOf(reach.Holding) ? default : Blame(domain, goal, all, holding, reach.Holding);
+        return new(kept, Array.ConvertAll(kept, i => reach.Adds[i]), relevant, reach.Values, reach.Holding, missing);
+    }
+
+    // Backward from the goal. Besides propositions, conditions of effects count: an operator is relevant too if it lets a useful effect of
+    // another one happen, keeps a harmful one from happening, or takes a variable to a value from which another operator takes it on.
+    private sealed class Backward
+    {
+        private readonly Grounding grounding;
+        private readonly Operator[] all;
+        private readonly Reachable reach;
+
+        // By variable: sets of values that it is useful to get into, besides those of relevant propositions.
+        private readonly List<ulong>?[] useful;
+        private bool changed;
+
+        public Backward(Grounding grounding, Operator[] all, Reachable reach, PropositionSet relevant)
         {
-            changed = false;
-            for (var i = 0; i < all.Length; i++)
+            (this.grounding, this.all, this.reach, Relevant) = (grounding, all, reach, relevant);
+            useful = new List<ulong>?[reach.Values.Length];
+            Taken = new bool[all.Length];
+            do
             {
-                if (!taken[i] && reach.Adds[i].Overlaps(relevant))
+                changed = false;
+                for (var i = 0; i < all.Length; i++)
                 {
-                    taken[i] = true;
-                    changed = true;
-                    relevant |= all[i].Preconditions - domain.Untested;
+                    if (Taken[i] || reach.Adds[i].Overlaps(Relevant) || GetsIntoUseful(i))
+                    {
+                        Take(i);
+                    }
+                }
+            } while (changed);
+        }
+
+        /// <summary>By operator: whether it is relevant.</summary>
+        public bool[] Taken { get; }
+
+        /// <summary>The goal and what relevant operators require.</summary>
+        public PropositionSet Relevant { get; private set; }
+
+        private bool GetsIntoUseful(int i)
+        {
+            if (!reach.IsApplicable(i))
+            {
+                return false;
+            }
+
+            foreach (var effect in grounding.Effects(all[i]))
+            {
+                if (useful[effect.Variable] is { } sets && reach.CanFire(effect) && sets.Exists(set => Into(effect, set) != 0))
+                {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+
+        private void Take(int i)
+        {
+            if (!Taken[i])
+            {
+                Taken[i] = changed = true;
+                Relevant |= all[i].Preconditions - grounding.Domain.Untested;
+            }
+
+            var effects = grounding.Effects(all[i]);
+            var added = grounding.Added(all[i]);
+            for (var e = 0; e < effects.Length; e++)
+            {
+                var effect = effects[e];
+                if (!effect.DependsOnState || !reach.CanFire(effect))
+                {
+                    continue;
+                }
+
+                var (good, bad) = (false, false);
+                for (var rest = reach.Values[effect.Variable]; rest != 0; rest &= rest - 1)
+                {
+                    var value = (byte)BitOperations.TrailingZeroCount(rest);
+                    var to = effect.Map[value];
+                    if (to != value)
+                    {
+                        good |= added[e][value].Overlaps(Relevant);
+                        bad |= (grounding.Domain.HeldBy(effect.Variable, value) - grounding.Domain.HeldBy(effect.Variable, to)).Overlaps(Relevant);
+                    }
+                }
+
+                var sets = useful[effect.Variable];
+                for (var n = 0; sets is not null && n < sets.Count; n++)
+                {
+                    good |= Into(effect, sets[n]) != 0;
+                    bad |= OutOf(effect, sets[n]);
+                }
+
+                if (good || bad)
+                {
+                    foreach (var test in effect.When)
+                    {
+                        Note(test.Variable, good, test.Allowed);
+                        Note(test.Variable, bad, ~test.Allowed);
+                    }
+
+                    Sources(effect);
                 }
             }
         }
 
-        int[] kept = [.. Enumerable.Range(0, all.Length).Where(i => taken[i])];
-        var missing = goal.IsSubsetOf(reach.Holding) ? default : Blame(domain, goal, all, holding, reach.Holding);
-        return new(kept, Array.ConvertAll(kept, i => reach.Adds[i]), relevant, reach.Values, reach.Holding, missing);
+        // Values from which the effect leads into something useful: where it depends on the value, it is useful to get to them.
+        private void Sources(Effect effect)
+        {
+            if (effect.IsConstant)
+            {
+                return;
+            }
+
+            foreach (var proposition in Relevant.Indexes())
+            {
+                foreach (var test in grounding.Domain.Propositions[proposition].Any)
+                {
+                    Note(test.Variable, test.Variable == effect.Variable, Before(effect, test.Allowed));
+                }
+            }
+
+            var sets = useful[effect.Variable];
+            for (var n = 0; sets is not null && n < sets.Count; n++)
+            {
+                Note(effect.Variable, true, Before(effect, sets[n]));
+            }
+        }
+
+        // Values outside a set that the effect takes into it, a bit each.
+        private ulong Into(Effect effect, ulong set) => Before(effect, set) & ~set;
+
+        private bool OutOf(Effect effect, ulong set)
+        {
+            for (var rest = reach.Values[effect.Variable] & set; rest != 0; rest &= rest - 1)
+            {
+                if (((set >> effect.Map[BitOperations.TrailingZeroCount(rest)]) & 1) == 0)
+                {
+                    return true;
+                }
+            }
+
+            return false;
+        }
+
+        private ulong Before(Effect effect, ulong set)
+        {
+            var from = 0UL;
+            for (var rest = reach.Values[effect.Variable]; rest != 0; rest &= rest - 1)
+            {
+                var value = BitOperations.TrailingZeroCount(rest);
+                from |= ((set >> effect.Map[value]) & 1) != 0 ? 1UL << value : 0;
+            }
+
+            return from;
+        }
+
+        private void Note(int variable, bool counts, ulong set)
+        {
+            set &= reach.Values[variable];
+            if (counts && set != 0 && set != reach.Values[variable] && (useful[variable] ??= []) is { } sets && !sets.Contains(set))
+            {
+                sets.Add(set);
+                changed = true;
+            }
+        }
     }
 
     // All candidates are looked at, so that the blame falls on what they would require: open propositions, and what all operators that
@@ -146,6 +298,7 @@ public sealed class RelevanceAnalysis
         private const int Propositions = Domain.MostVariables;
 
         private readonly Grounding grounding;
+        private readonly ulong[]?[] tried;
 
         public Reachable(Grounding grounding, Operator[] operators, ReadOnlySpan<byte> initial, PropositionSet holding)
         {
@@ -160,7 +313,7 @@ public sealed class RelevanceAnalysis
             Adds = new PropositionSet[operators.Length];
 
             // For each effect of each operator that can be applied, the values that it was tried on.
-            var tried = new ulong[operators.Length][];
+            tried = new ulong[]?[operators.Length];
 
             // An operator is looked at again only when a variable that it reads or writes has come to take more values.
             for (var (grown, first) = (default(IndexSet), true); first || !grown.IsEmpty; first = false)
@@ -176,7 +329,7 @@ public sealed class RelevanceAnalysis
                     else if (operators[i].Preconditions.IsSubsetOf(Holding))
                     {
                         tried[i] = new ulong[grounding.Effects(operators[i]).Length];
-                        grown |= Spread(operators[i], i, tried[i]) | IndexSet.Of(Propositions);
+                        grown |= Spread(operators[i], i, tried[i]!) | IndexSet.Of(Propositions);
                     }
                 }
             }
@@ -192,7 +345,7 @@ public sealed class RelevanceAnalysis
         public PropositionSet[] Adds { get; }
 
         // Variables that came to take more values; the last index when only propositions came true.
-        private IndexSet Spread(Operator op, int i, ulong[] tried)
+        private IndexSet Spread(Operator op, int i, ulong[] before)
         {
             var changed = default(IndexSet);
             var effects = grounding.Effects(op);
@@ -201,13 +354,13 @@ public sealed class RelevanceAnalysis
             {
                 var effect = effects[e];
                 var had = Values[effect.Variable];
-                var more = had & ~tried[e];
+                var more = had & ~before[e];
                 if (more == 0 || !CanFire(effect))
                 {
                     continue;
                 }
 
-                tried[e] |= more;
+                before[e] |= more;
                 var after = had;
                 var adds = default(PropositionSet);
                 for (; more != 0; more &= more - 1)
@@ -227,7 +380,11 @@ public sealed class RelevanceAnalysis
             return changed;
         }
 
-        private bool CanFire(Effect effect)
+        /// <summary>Can the operator be applied?</summary>
+        public bool IsApplicable(int op) => tried[op] is not null;
+
+        /// <summary>Can the conditions of an effect hold, each by itself?</summary>
+        public bool CanFire(Effect effect)
         {
             foreach (var test in effect.When)
             {

@@ -25,7 +25,7 @@ public sealed class RandomTaskTests
     }
 
     // A counter that some operators raise, a switch that changes costs, values that go in steps, conditional effects.
-    private static (TaskBuilder Task, int[] Goal) Random(int seed)
+    internal static (TaskBuilder Task, int[] Goal) Random(int seed)
     {
         var random = new Random(seed);
         var task = new TaskBuilder();

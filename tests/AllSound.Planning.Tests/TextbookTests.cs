@@ -165,7 +165,7 @@ public sealed class TextbookTests
         var grounding = new Grounding(domain, new Dictionary<int, byte>());
         var compiled = new CompiledTask(grounding, task.Initial, PropositionSet.Of(open), default, domain.Operators);
 
-        Assert.Equal([open, held], compiled.Missing.Indexes().Order());
+        Assert.Equal(new[] { open, held }.Order(), compiled.Missing.Indexes().Order());
         Assert.True(RelevanceAnalysis.MayReach(PropositionSet.Of(open), grounding, [.. domain.Operators], task.Initial, PropositionSet.Of(held)));
         Assert.Equal(["key"], MinimalSubset.Of(["door", "key", "lamp"], some => some.Contains("key")));
     }
