@@ -71,7 +71,10 @@ public sealed class StateSpaceTests
                     Assert.Equal(bench.Task.States.IsSwitched(worse), bench.Task.States.IsSwitched(better));
                     foreach (var act in bench.Task.Applicable(could).Indexes())
                     {
-                        Assert.True(bench.Task.States.Of(bench.Task.States.After(better, act)).AtLeast(bench.Task.States.Of(bench.Task.States.After(worse, act))), bench.Acts[act].Id);
+                        Assert.True(
+                            bench.Task.States.Of(bench.Task.States.After(better, act)).AtLeast(bench.Task.States.Of(bench.Task.States.After(worse, act))),
+                            bench.Acts[act].Id
+                        );
                     }
                 }
             }
@@ -104,7 +107,9 @@ public sealed class StateSpaceTests
                     Assert.True(now.AtLeast(then) || now.Improving.Contains(act), bench.Acts[act].Id);
                     if (!bench.Acts[act].Strips)
                     {
-                        Assert.True((then.Holding - now.Holding).IsSubsetOf(bench.Task.AddsUnswitched[act]) || bench.Task.States.IsSwitched(state) || WasStripped(bench, state));
+                        Assert.True(
+                            (then.Holding - now.Holding).IsSubsetOf(bench.Task.AddsUnswitched[act]) || bench.Task.States.IsSwitched(state) || WasStripped(bench, state)
+                        );
                     }
                 }
             }
@@ -128,7 +133,10 @@ public sealed class StateSpaceTests
                 {
                     if (bench.Task.DominatedBy[b].Contains(a))
                     {
-                        Assert.All(states, s => Assert.True(bench.Task.States.Of(bench.Task.States.After(s, a)).AtLeast(bench.Task.States.Of(bench.Task.States.After(s, b)))));
+                        Assert.All(
+                            states,
+                            s => Assert.True(bench.Task.States.Of(bench.Task.States.After(s, a)).AtLeast(bench.Task.States.Of(bench.Task.States.After(s, b))))
+                        );
                     }
                 }
             }
@@ -148,7 +156,10 @@ public sealed class StateSpaceTests
                 int[] can = [.. bench.Task.Applicable(bench.Task.States.Of(state).Holding).Indexes()];
                 foreach (var (first, later) in can.SelectMany(x => can.Select(y => (x, y))).Where(p => p.x != p.y))
                 {
-                    if (bench.Task.Interference[later].Contains(first) || !bench.Task.Preconditions[later].IsSubsetOf(bench.Task.States.Of(bench.Task.States.After(state, first)).Holding))
+                    if (
+                        bench.Task.Interference[later].Contains(first)
+                        || !bench.Task.Preconditions[later].IsSubsetOf(bench.Task.States.Of(bench.Task.States.After(state, first)).Holding)
+                    )
                     {
                         continue;
                     }

@@ -49,9 +49,7 @@ public sealed class RandomTaskTests
                 var (v, value) = Any();
                 var guard = Any();
                 (int, int)[] when = random.Next(3) == 0 && guard.Item1 != v ? [guard] : [];
-                effects.Add(
-                    random.Next(3) == 0 ? task.Map(v, [.. Enumerable.Range(0, sizes[v].Size).Select(x => Math.Max(0, x - 1))], when) : task.Set(v, value, when)
-                );
+                effects.Add(random.Next(3) == 0 ? task.Map(v, [.. Enumerable.Range(0, sizes[v].Size).Select(x => Math.Max(0, x - 1))], when) : task.Set(v, value, when));
             }
 
             List<int> requires = [.. Enumerable.Range(0, random.Next(3)).Select(_ => random.Next(4) == 0 ? task.Is(Any(), Any()) : task.Is(Any()))];

@@ -53,8 +53,7 @@ internal sealed class TaskBuilder
         return proposition.Index;
     }
 
-    public Effect Set(int variable, int value, params (int Variable, int Value)[] when) =>
-        Map(variable, [.. Enumerable.Repeat(value, variables[variable].Size)], when);
+    public Effect Set(int variable, int value, params (int Variable, int Value)[] when) => Map(variable, [.. Enumerable.Repeat(value, variables[variable].Size)], when);
 
     public Effect Map(int variable, int[] map, params (int Variable, int Value)[] when) =>
         new(variables[variable], [.. map.Select(v => (byte)v)], [.. when.Select(t => new Test(t.Variable, 1UL << t.Value))]);

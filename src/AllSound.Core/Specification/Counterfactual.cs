@@ -63,7 +63,8 @@ internal sealed class Counterfactual
     public bool Opens(NeedSet met) => MayOpen(met) && Search(met.IsEmpty ? acts : Array.ConvertAll(acts, a => a.Granting(met)));
 
     /// <summary>Might there be one, were nothing ever spoilt? Quickly told; where there may not, there is none.</summary>
-    public bool MayOpen(NeedSet met) => !finishes.IsEmpty && RelevanceAnalysis.MayReach(wanted, ground, Array.ConvertAll(acts, a => a.Planned), appraised.Condition.Values, met);
+    public bool MayOpen(NeedSet met) =>
+        !finishes.IsEmpty && RelevanceAnalysis.MayReach(wanted, ground, Array.ConvertAll(acts, a => a.Planned), appraised.Condition.Values, met);
 
     private bool Search(Act[] granted)
     {
@@ -75,9 +76,7 @@ internal sealed class Counterfactual
 
         var aim = goal.AimWith(task, finishes);
         return aim.IsCertain
-            || (
-                (aim.CanStay || aim.CanSwitch) && task.Priced(aim, new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest().Acts is not null
-            );
+            || ((aim.CanStay || aim.CanSwitch) && task.Priced(aim, new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest().Acts is not null);
     }
 
     private static NeedSet AllNeeds(Act[] some) => some.Aggregate(default(NeedSet), (set, a) => set | (a.NeedSet - a.Clocks));

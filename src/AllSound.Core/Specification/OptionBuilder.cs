@@ -133,7 +133,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     // By need: the facets that some act which needs it writes, a bit each.
     private static readonly IndexSet[] WrittenAfter =
     [
-        .. Needs.All.Select(n => Operations.Acts.Where(a => a.Needs.Contains(n)).SelectMany(a => a.Effects).Aggregate(default(IndexSet), (set, e) => set | IndexSet.Of(e.Facet.Index))),
+        .. Needs.All.Select(n =>
+            Operations.Acts.Where(a => a.Needs.Contains(n)).SelectMany(a => a.Effects).Aggregate(default(IndexSet), (set, e) => set | IndexSet.Of(e.Facet.Index))
+        ),
     ];
 
     // Among needs that cannot be met, those that others only follow from.

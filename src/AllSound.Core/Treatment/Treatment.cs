@@ -33,10 +33,7 @@ public static class Treatments
 {
     /// <summary>Which needs each value of each facet makes hold.</summary>
     internal static PropositionTable Table { get; } =
-        new(
-            [.. Facets.All.Select(f => new Variable(f.Index, f.Name, f.Size))],
-            [.. Needs.All.Select(n => new Proposition(n.Index, n.Id, InPlan(n)))]
-        );
+        new([.. Facets.All.Select(f => new Variable(f.Index, f.Name, f.Size))], [.. Needs.All.Select(n => new Proposition(n.Index, n.Id, InPlan(n)))]);
 
     private static readonly NeedSet[] ByClock =
     [
