@@ -39,7 +39,7 @@ internal static class Text
 
         foreach (var line in report.Presumed)
         {
-            to.WriteLine($"  taken: {line}");
+            to.WriteLine($"  assumed: {line}");
         }
 
         to.WriteLine();
@@ -61,7 +61,7 @@ internal static class Text
 
         if (report.Blocked is { } blocked)
         {
-            to.WriteLine($"  no way within the brief: {blocked.Need}; what would open one: {string.Join("; ", blocked.Frees)}");
+            to.WriteLine($"  nothing meets this brief: {blocked.Need}; what would help: {string.Join("; ", blocked.Frees)}");
         }
 
         foreach (var option in report.Options)
@@ -85,7 +85,7 @@ internal static class Text
         to.WriteLine($"{report.Id}: {(report.Verdict == "none" ? "no sequence to audit" : report.Verdict)}");
         foreach (var fault in report.Faults)
         {
-            to.WriteLine($"  {(fault.Step is { } n ? $"step {n}" : "at the end")}: {fault.Severity.ToString().ToUpperInvariant()}: not so: {fault.Need}");
+            to.WriteLine($"  {(fault.Step is { } n ? $"step {n}" : "at the end")}: {fault.Severity.ToString().ToUpperInvariant()}: {fault.Problem}");
             to.WriteLine($"    {fault.Consequence}");
             to.WriteLine($"    mend: {fault.Mend}");
         }
@@ -113,7 +113,7 @@ internal static class Text
         foreach (var surface in report.Surfaces)
         {
             to.WriteLine(
-                $"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "held or blocked"}"
+                $"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "stopped, or nothing meets the brief"}"
             );
         }
 

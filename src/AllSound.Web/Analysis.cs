@@ -201,9 +201,9 @@ internal sealed class Analysis : IDisposable
         var chosen = Takeoff.Chosen(surface, found);
         var headline =
             chosen?.Name
-            ?? found.Holds.Select(h => $"Held until {h.Need.Title}").FirstOrDefault()
+            ?? found.Holds.Select(h => $"Stopped: {h.Need.Unmet}").FirstOrDefault()
             // Why there is none is looked for when the surface itself is.
-            ?? (found.Blocked.IsEmpty ? "No sequence" : "No way within the brief");
+            ?? (found.Blocked.IsEmpty ? "No sequence" : "Nothing meets this brief");
         var lead = found.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent;
         return new SurfaceLine(
             surface.Id,

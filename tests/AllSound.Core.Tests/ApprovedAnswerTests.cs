@@ -23,7 +23,7 @@ public sealed class ApprovedAnswerTests
         Approved.Check(
             "needs",
             Needs.All.Select(n =>
-                $"{n.Id} | {n.Severity} | {n.Title} | {n.Consequence} | {n.Source.Name}, {n.Source.Confidence} | {(n.Hold ? "holds " : "")}{(n.Unwritten ? "unwritten " : "")}{n.Clock} | "
+                $"{n.Id} | {n.Severity} | {n.Title} | {n.Unmet} | {n.Consequence} | {n.Source.Name}, {n.Source.Confidence} | {(n.Hold ? "holds " : "")}{(n.Unwritten ? "unwritten " : "")}{n.Clock} | "
                 + $"{string.Join(" or ", n.Any.Select(t => $"{t.Facet.Name}: {Allowed(t)}"))} | {string.Join("; ", n.Frees)}"
             )
         );

@@ -124,7 +124,7 @@ public sealed class AuditTests
         // The knotting asks for the same before it: what is mended there is not mended again.
         Assert.Contains(audited.Faults, f => f.Step == 4 && f.Mend == "Before this step: flat the old film down wet.");
         var film = Assert.Single(audited.Faults, f => f.Need == Compatibility.FilmKeyed(CoatFamily.Alkyd));
-        Assert.Equal((6, "Put right by the mend at step 4."), (film.Step, film.Mend));
+        Assert.Equal((6, "Fixed by the mend at step 4."), (film.Step, film.Mend));
     }
 
     [Fact]

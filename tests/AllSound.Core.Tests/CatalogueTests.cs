@@ -56,6 +56,18 @@ public sealed class CatalogueTests
     }
 
     [Fact]
+    public void Every_need_says_in_plain_words_what_is_wrong_while_it_does_not_hold()
+    {
+        Assert.All(Needs.All, n => Assert.NotEqual(n.Title, n.Unmet));
+        Assert.Equal("Loose film is still on.", GroundNeeds.LooseOff.Problem);
+        Assert.Equal("the filler has not dried through", Needs.FillerDry.Unmet);
+        Assert.Equal("fewer than 3 finish coats are on", Needs.Topcoats(3).Unmet);
+
+        // No double negatives, and nothing of the old register.
+        Assert.DoesNotContain(Needs.All, n => n.Unmet.Contains(" not no ", StringComparison.Ordinal) || n.Unmet.Contains("not so ", StringComparison.Ordinal));
+    }
+
+    [Fact]
     public void Enumerations_and_their_definitions_stand_in_one_order()
     {
         Assert.All(Substrates.All, s => Assert.Equal(s, Substrates.Of(s.Value)));

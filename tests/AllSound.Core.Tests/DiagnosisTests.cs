@@ -107,7 +107,7 @@ public sealed class DiagnosisTests
         var unread = wall with { Readings = [], Facts = wall.Facts with { Moisture = null, DampSource = null } };
         var checks = NextChecks.Rank(job, building, space, unread, Specification.Specifier.Specify(job, building, space, unread));
 
-        Assert.Contains(checks, c => c.Check.Id == "T_damp_pin" && c.WouldChange.Any(w => w.Contains("stops", StringComparison.Ordinal)));
+        Assert.Contains(checks, c => c.Check.Id == "T_damp_pin" && c.WouldChange.Any(w => w.Contains("would stop", StringComparison.Ordinal)));
         Assert.DoesNotContain(checks, c => c.Check.Id == "T_damp_wood");
     }
 

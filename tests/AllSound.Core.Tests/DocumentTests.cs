@@ -165,7 +165,7 @@ public sealed partial class DocumentTests
             }
             else
             {
-                Assert.Contains("No other way", Whole(page), StringComparison.Ordinal);
+                Assert.Contains("No other option", Whole(page), StringComparison.Ordinal);
             }
         }
 
@@ -205,7 +205,7 @@ public sealed partial class DocumentTests
         var front = Written(DocumentKind.Specification).Pages[0];
         var table = front.Blocks.Single(b => b.Kind == BlockKind.Table);
         Assert.Equal(chosen.Length, table.Rows.Length);
-        Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[1] is "held" or "no way within the brief"));
+        Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[1] is "stopped" or "nothing meets this brief"));
         var total = chosen.Sum(o => o?.Criteria.Money ?? 0).ToString("0.00", System.Globalization.CultureInfo.InvariantCulture);
         Assert.Contains(total, Whole(front), StringComparison.Ordinal);
     }
@@ -231,12 +231,12 @@ public sealed partial class DocumentTests
         Assert.NotEmpty(specified[surface.Id].Holds);
         foreach (var hold in specified[surface.Id].Holds)
         {
-            Assert.Contains(hold.Need.Title, text, StringComparison.Ordinal);
+            Assert.Contains(hold.Need.Unmet, text, StringComparison.Ordinal);
             Assert.Contains(hold.Need.Consequence, text, StringComparison.Ordinal);
             Assert.All(hold.Need.Frees, f => Assert.Contains(f, text, StringComparison.Ordinal));
         }
 
-        Assert.Contains("held", Whole(Writing.Write(kind, job, specified, "today", "1").Pages[0]), StringComparison.Ordinal);
+        Assert.Contains("stopped", Whole(Writing.Write(kind, job, specified, "today", "1").Pages[0]), StringComparison.Ordinal);
     }
 
     [Theory]
@@ -246,7 +246,7 @@ public sealed partial class DocumentTests
         var surface = One.Surface(Element.Window, "sw", One.Good, [One.Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt });
         var job = One.Job(surface);
         var text = Whole(Writing.Write(kind, job, Specified(job), "today", "1", surface.Id).Pages.Single());
-        Assert.Contains("No way within the brief: no finish is all that the brief asks for.", text, StringComparison.Ordinal);
+        Assert.Contains("Nothing meets this brief: no finish meets the whole brief.", text, StringComparison.Ordinal);
         Assert.Contains("take eggshell or satin or gloss instead of matt", text, StringComparison.Ordinal);
     }
 

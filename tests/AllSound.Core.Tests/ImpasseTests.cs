@@ -44,7 +44,7 @@ public sealed class ImpasseTests
         var matt = Surface(Element.Window, "sw", Good, [Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt });
         var why = Why(matt);
         Assert.Equal(["take eggshell or satin or gloss instead of matt"], why.Wishes);
-        Assert.Equal("no finish is all that the brief asks for", why.Reason);
+        Assert.Equal("no finish meets the whole brief", why.Reason);
         Assert.Equal(why.Wishes, why.Frees);
         foreach (var sheen in new[] { Sheen.Eggshell, Sheen.Satin, Sheen.Gloss })
         {
@@ -76,7 +76,7 @@ public sealed class ImpasseTests
     {
         var wall = Surface(Element.Wall, "lime_old", Good, [Coat("masonry_ac", 3), Coat("emul_matt", 2)], new Brief { Sheen = Sheen.Eggshell });
         var why = Why(wall, 1880);
-        Assert.Contains("the wall still bears", why.Reason, StringComparison.Ordinal);
+        Assert.Contains("the wall cannot take another", why.Reason, StringComparison.Ordinal);
         Assert.Contains("take matt instead of eggshell", why.Wishes);
         Assert.NotEmpty(Specify(wall with { Brief = new Brief { Sheen = Sheen.Matt } }, 1880).Options);
     }
@@ -87,7 +87,7 @@ public sealed class ImpasseTests
     {
         var board = Surface(Element.Panelling, "sw", Good with { Asbestos = Lead.Presumed, LooseShare = 0.3, Edges = EdgeNature.Lifting }, [Coat("bitumen", 2)]);
         var why = Why(board, 1960);
-        Assert.Contains("asbestos is proved absent", why.Alone.Concat(why.Together).Select(n => n.Title));
+        Assert.Contains("asbestos is ruled out", why.Alone.Concat(why.Together).Select(n => n.Title));
         Assert.Contains("sampling by a trained person and a laboratory result", why.Frees);
         Assert.NotEmpty(Specify(board with { Facts = board.Facts! with { Asbestos = Lead.ProvedAbsent } }, 1960).Options);
     }
@@ -119,8 +119,8 @@ public sealed class ImpasseTests
         var board = Surface(Element.Panelling, "sw", Good with { Asbestos = Lead.Presumed, LooseShare = 0.3, Edges = EdgeNature.Lifting }, [Coat("bitumen", 2)], brief);
         var why = Why(board, 1960);
         Assert.True(why.Both);
-        Assert.Contains("asbestos is proved absent", why.Reason, StringComparison.Ordinal);
-        Assert.EndsWith("and even so no finish would be all that the brief asks for", why.Reason, StringComparison.Ordinal);
+        Assert.Contains("asbestos has not been ruled out", why.Reason, StringComparison.Ordinal);
+        Assert.EndsWith("and even then no finish would meet the whole brief", why.Reason, StringComparison.Ordinal);
         Assert.Contains("take eggshell or satin or gloss instead of matt", why.Frees);
         Assert.Contains("sampling by a trained person and a laboratory result", why.Frees);
     }
@@ -175,7 +175,7 @@ public sealed class ImpasseTests
         var job = Job(surface);
         var report = Reporting.Specify(job, job.Buildings[0], job.Buildings[0].Spaces[0], surface).Blocked;
         Assert.NotNull(report);
-        Assert.Equal("no finish is all that the brief asks for", report.Need);
+        Assert.Equal("no finish meets the whole brief", report.Need);
         Assert.Equal(["take eggshell or satin or gloss instead of matt"], report.Frees);
     }
 }

@@ -102,7 +102,7 @@ public sealed class MeanwhileTests
             Assert.All(specified.Meanwhile, s => Assert.Contains(s.Act.Operation.Title, text, StringComparison.Ordinal));
             Assert.All(specified.Meanwhile, s => Assert.Contains($"Source: {s.Act.Operation.Source}", text, StringComparison.Ordinal));
             Assert.Contains("Hold point. Before it begins", text, StringComparison.Ordinal);
-            Assert.Contains("what holds the work needs that paper that does not hold is off", text, StringComparison.Ordinal);
+            Assert.Contains("what stops the work requires that loose paper is removed", text, StringComparison.Ordinal);
         }
     }
 }

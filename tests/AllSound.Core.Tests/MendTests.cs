@@ -68,7 +68,7 @@ public sealed class MendTests
         var missing = audited.Faults.Where(f => f.Step is null).ToList();
 
         Assert.NotEmpty(missing);
-        Assert.All(missing, f => Assert.True(f.Mend.StartsWith("Add: ", StringComparison.Ordinal) || f.Mend == "Put right by what is added.", f.Mend));
+        Assert.All(missing, f => Assert.True(f.Mend.StartsWith("Add: ", StringComparison.Ordinal) || f.Mend == "Fixed by the step added at the end.", f.Mend));
         Assert.Contains(missing, f => f.Need == Needs.FullFinish && f.Mend.Contains("(contract matt wall paint)", StringComparison.Ordinal));
 
         // Clearing up is not asked for: nobody writes it down.

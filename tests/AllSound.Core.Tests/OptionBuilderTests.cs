@@ -31,22 +31,22 @@ public sealed class OptionBuilderTests
     {
         var answer = Builder(Waterborne).Beside(None(), new Sought([Sequence("tc_gloss")], [], Cut: false));
         Assert.NotEmpty(answer.Options);
-        Assert.Contains(answer.Notes, n => n.StartsWith("S20, ", StringComparison.Ordinal) && n.Contains("leaves no way here; specified by", StringComparison.Ordinal));
+        Assert.Contains(answer.Notes, n => n.StartsWith("S20, ", StringComparison.Ordinal) && n.Contains("does not work here; specified by", StringComparison.Ordinal));
     }
 
     [Fact]
     public void A_rule_whose_search_was_cut_short_is_not_said_to_leave_no_way()
     {
         var answer = Builder(Waterborne).Beside(None(cut: true), new Sought([Sequence("tc_gloss")], [], Cut: false));
-        Assert.Contains(answer.Notes, n => n.Contains("came to no way here before the search was cut short", StringComparison.Ordinal));
-        Assert.DoesNotContain(answer.Notes, n => n.Contains("leaves no way here", StringComparison.Ordinal));
+        Assert.Contains(answer.Notes, n => n.Contains("gave no result here before the search was cut short", StringComparison.Ordinal));
+        Assert.DoesNotContain(answer.Notes, n => n.Contains("does not work here", StringComparison.Ordinal));
     }
 
     [Fact]
     public void Where_no_act_goes_against_a_rule_the_needs_that_stay_open_are_named()
     {
         var answer = Builder(ImmutableDictionary<string, string>.Empty).Beside(None(), new Sought([Sequence("tc_gloss")], [], Cut: false));
-        Assert.Equal([$"The house rules leave no way here: {Needs.Hidden.Title}."], answer.Notes);
+        Assert.Equal([$"The house rules do not work here: {Needs.Hidden.Unmet}."], answer.Notes);
     }
 
     [Fact]

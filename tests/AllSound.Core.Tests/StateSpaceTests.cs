@@ -202,7 +202,10 @@ public sealed class StateSpaceTests
         var builder = new OptionBuilder(job.Rates, surface, appraised, goal, Core.Practice.Firm.Any, Core.Practice.Firm.Any.RulesOn(surface));
         var whole = problem.Cheapest().Acts!;
         Assert.Contains(builder.Said(new Sought([whole], [], Cut: true), []).Notes, n => n.Contains("a better option may exist", StringComparison.Ordinal));
-        Assert.Contains(builder.Said(new Sought([], goal.Needs, Cut: true), []).Notes, n => n.Contains("a way may exist", StringComparison.Ordinal));
+        Assert.Contains(
+            builder.Said(new Sought([], goal.Needs, Cut: true), []).Notes,
+            n => n.Contains("there may be an option that was not found", StringComparison.Ordinal)
+        );
         Assert.DoesNotContain(builder.Said(new Sought([whole], [], Cut: false), []).Notes, n => n.Contains("cut short", StringComparison.Ordinal));
     }
 

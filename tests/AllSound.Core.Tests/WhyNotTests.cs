@@ -106,7 +106,7 @@ public sealed class WhyNotTests
         var finish = Option.Steps.Last(s => s.Act.Operation.Role == CoatRole.Finish);
         string Last(Act instead, Surface surface) => WhyNot.Ask(Demo.Job.Rates, surface, Appraised, Option, finish.Number, instead).Lines[^1];
 
-        Assert.Equal("It is refused whatever the brief says.", Last(Operations.Acts.First(a => a.Operation.Refused), Skirting));
+        Assert.Equal("It is always refused.", Last(Operations.Acts.First(a => a.Operation.Refused), Skirting));
         Assert.Equal("It is for other trades: a hold, not a step of this work.", Last(Operations.Acts.First(a => a.Operation.ByOthers), Skirting));
         var avoiding = Skirting with { Brief = Skirting.Brief with { Avoid = [finish.Act.Operation.Id] } };
         Assert.Equal("The brief asks to avoid it.", Last(finish.Act, avoiding));

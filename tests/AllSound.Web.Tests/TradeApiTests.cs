@@ -114,7 +114,7 @@ public sealed class TradeApiTests
         // The whole job's list only says that there is none.
         var job = await server.Get("/api/jobs/sallow-ferry");
         var lines = job["buildings"]!.AsArray().SelectMany(b => b!["spaces"]!.AsArray()).SelectMany(s => s!["surfaces"]!.AsArray());
-        Assert.Equal("No way within the brief", lines.Single(l => l!["id"]!.ToString() == "skirting")!["headline"]!.ToString());
+        Assert.Equal("Nothing meets this brief", lines.Single(l => l!["id"]!.ToString() == "skirting")!["headline"]!.ToString());
         using var gone = await server.Client.GetAsync("/api/jobs/sallow-ferry/surfaces/nowhere/impasse", Stop);
         Assert.Equal(HttpStatusCode.NotFound, gone.StatusCode);
     }

@@ -81,8 +81,8 @@ public static class NextChecks
         if (then.Options.IsEmpty)
         {
             return held ? (null, 0)
-                : then.Holds.IsEmpty ? ("no way would be left within the brief.", PerHold)
-                : ($"work stops until {then.Holds[0].Need.Title}.", PerHold);
+                : then.Holds.IsEmpty ? ("nothing would meet the brief any more.", PerHold)
+                : ($"work would stop: {then.Holds[0].Need.Unmet}.", PerHold);
         }
 
         if (held)

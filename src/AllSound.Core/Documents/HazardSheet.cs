@@ -49,7 +49,7 @@ internal static class HazardSheet
             blocks.AddRange(Stopped(surface, specified));
         }
 
-        blocks.Add(Block.Heading("Refused, whatever is asked"));
+        blocks.Add(Block.Heading("Always refused"));
         blocks.Add(Block.List(Refusals.Bearing(appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")));
         blocks.Add(Block.Say(Defers));
         return blocks.ToImmutable();

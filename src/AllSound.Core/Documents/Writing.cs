@@ -65,7 +65,7 @@ public static class Writing
             var option = Takeoff.Chosen(p.Surface, specified[p.Surface.Id]);
             return ImmutableArray.Create(
                 $"{p.Space.Title}: {p.Surface.Title}",
-                option?.Name ?? (specified[p.Surface.Id].Holds.IsEmpty ? "no way within the brief" : "held"),
+                option?.Name ?? (specified[p.Surface.Id].Holds.IsEmpty ? "nothing meets this brief" : "stopped"),
                 option is null ? "" : Money(option.Criteria.Money, job),
                 option is null ? "" : Number(option.Criteria.ElapsedDays)
             );
@@ -226,7 +226,7 @@ public static class Writing
             );
         }
 
-        var holds = two.Length == 1 ? "No other way within the brief is worth setting beside it." : "Both are sound; the choice is yours.";
+        var holds = two.Length == 1 ? "No other option within the brief is worth comparing." : "Both are sound; the choice is yours.";
         if (specified.Options.Length > two.Length)
         {
             holds +=
@@ -248,13 +248,13 @@ public static class Writing
 
     internal static ImmutableArray<Block> Stopped(Surface surface, Specified specified) =>
         specified.Holds.IsEmpty
-            ? [Block.Beware($"No way within the brief: {specified.Impasse!.Reason}."), Block.Say("What would open one:"), Block.List(specified.Impasse.Frees)]
+            ? [Block.Beware($"Nothing meets this brief: {specified.Impasse!.Reason}."), Block.Say("What would help:"), Block.List(specified.Impasse.Frees)]
             :
             [
-                .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Held: it is not yet so that {h.Need.Title}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),
+                .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),
                 .. specified.Meanwhile.IsEmpty
                     ? Array.Empty<Block>()
-                    : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what holds the work")],
+                    : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what stops the work")],
             ];
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
@@ -268,7 +268,7 @@ public static class Writing
     private static string Because(Step step, string end) =>
         step.Links.IsEmpty
             ? "part of the system asked for"
-            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} needs that {l.Need.Title}" : $"{end} needs that {l.Need.Title}"));
+            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} requires that {l.Need.Title}" : $"{end} requires that {l.Need.Title}"));
 
     internal static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
     {

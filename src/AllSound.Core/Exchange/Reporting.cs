@@ -28,7 +28,7 @@ public static class Reporting
             surface.Title,
             [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
-            Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what holds the work"),
+            Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what stops the work"),
             specified.Blocked.IsEmpty ? null
                 : why ? Blocked(specified)
                 : new BlockedReport("", []),
@@ -77,7 +77,18 @@ public static class Reporting
         return new(
             surface.Id,
             audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
-            [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need.Title, f.Need.Id, f.Need.Consequence, f.Mend, f.Need.Source.ToString()))],
+            [
+                .. audited.Faults.Select(f => new FaultReport(
+                    f.Step,
+                    f.Severity,
+                    f.Need.Title,
+                    f.Need.Id,
+                    f.Need.Unmet,
+                    f.Need.Consequence,
+                    f.Mend,
+                    f.Need.Source.ToString()
+                )),
+            ],
             audited.NotSpecified,
             audited.Mended
         );
@@ -124,7 +135,7 @@ public static class Reporting
     }
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
-        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, $"Not yet so: {h.Need.Title}.", h.Need.Consequence, h.Need.Frees))];
+        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees))];
 
     private static ImmutableArray<string> Presumed(Appraised appraised)
     {
@@ -133,7 +144,7 @@ public static class Reporting
         return
         [
             .. open.Where(r => !r.AtAGlance).Select(r => r.Why),
-            .. glance.Count > 0 ? [$"Not recorded, taken as absent: {string.Join(", ", glance)}."] : Array.Empty<string>(),
+            .. glance.Count > 0 ? [$"Not recorded, assumed absent: {string.Join(", ", glance)}."] : Array.Empty<string>(),
         ];
     }
 

@@ -237,10 +237,11 @@ public sealed record SpecificationReport(
 /// <param name="Severity">danger, fails, poor or note.</param>
 /// <param name="Need">The need not met, as a clause.</param>
 /// <param name="NeedId">Its id.</param>
+/// <param name="Problem">What is wrong, as a clause: "loose film is still on".</param>
 /// <param name="Consequence">What it leads to.</param>
 /// <param name="Mend">The smallest mend found.</param>
 /// <param name="Source">Who says so.</param>
-public sealed record FaultReport(int? Step, Severity Severity, string Need, string NeedId, string Consequence, string Mend, string Source);
+public sealed record FaultReport(int? Step, Severity Severity, string Need, string NeedId, string Problem, string Consequence, string Mend, string Source);
 
 /// <summary>Audit of one surface.</summary>
 /// <param name="Id">Surface.</param>

@@ -115,7 +115,7 @@ internal static class Stepping
             .Select(g =>
             {
                 var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) needs that {what}" : $"{end} needs that {what}";
+                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) requires that {what}" : $"{end} requires that {what}";
             });
         var text = string.Join("; ", parts);
         return char.ToUpperInvariant(text[0]) + text[1..] + ".";

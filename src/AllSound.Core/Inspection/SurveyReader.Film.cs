@@ -70,7 +70,7 @@ internal sealed partial class SurveyReader
         }
         else if (lead == Lead.ProvedAbsent && (surface.Layers?.Any(l => l.Coating == "oil_lead") ?? false))
         {
-            (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: worked as lead paint whatever the year.");
+            (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
         Known(F.Lead, facts.Lead, lead, lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred, why, "T_lead_lab");
@@ -99,7 +99,7 @@ internal sealed partial class SurveyReader
                 : high ? Access.NeedsPlatform
                 : Access.InReach,
             fragile ? Resolved.Presumed : Resolved.Inferred,
-            fragile ? "A roof slope: taken as fragile until a competent person says that it bears."
+            fragile ? "A roof slope: assumed fragile until a competent person says that it carries a person."
                 : high ? $"Above {ReachM} m: a platform is needed."
                 : "Within reach from the floor.",
             fragile ? "T_footing" : null
@@ -112,7 +112,7 @@ internal sealed partial class SurveyReader
                 : null,
             wall ? Electrics.Live : Electrics.Clear,
             wall ? Resolved.Presumed : Resolved.Inferred,
-            "Outlets not recorded: taken as live until proved dead by a competent person.",
+            "Outlets not recorded: assumed live until proved dead by a competent person.",
             "T_outlets",
             quiet: !wall
         );

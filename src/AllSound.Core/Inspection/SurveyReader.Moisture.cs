@@ -29,8 +29,8 @@ internal sealed partial class SurveyReader
                 (byte)DampSource.Open,
                 Resolved.Presumed,
                 stained && moisture < Moisture.Damp
-                    ? "A water stain, and its source not recorded as mended: taken as open."
-                    : "Damp, and its source not recorded as mended: taken as open.",
+                    ? "A water stain, and its source not recorded as repaired: assumed open."
+                    : "Damp, and its source not recorded as repaired: assumed open.",
                 "T_leak"
             );
         }
@@ -54,7 +54,7 @@ internal sealed partial class SurveyReader
                 : null,
             young ? Alkalinity.High : Alkalinity.Neutral,
             young ? Resolved.Presumed : Resolved.Inferred,
-            young ? "New lime: taken as pH over 12." : "Not alkaline by the kind of substrate.",
+            young ? "New lime: assumed pH over 12." : "Not alkaline by the kind of substrate.",
             "T_ph",
             quiet: !young
         );
@@ -72,7 +72,7 @@ internal sealed partial class SurveyReader
             facts.Knots is { } knots ? Live(knots > 0) : null,
             Live(bareSoftwood),
             bareSoftwood ? Resolved.Presumed : Resolved.Assumed,
-            bareSoftwood ? "Bare softwood, knots not counted: taken as having some." : "bleeding knots",
+            bareSoftwood ? "Bare softwood, knots not counted: assumed to have some." : "bleeding knots",
             "T_knot",
             quiet: !softwood
         );

@@ -74,7 +74,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty : facts.Soil,
             oily ? Soil.Greasy : Soil.Light,
             Resolved.Presumed,
-            oily ? "Oily wood laid bare: taken as greasy until a drop of water spreads." : "Soil not recorded: taken as soiled, so it is washed.",
+            oily ? "Oily wood laid bare: assumed greasy until a drop of water spreads." : "Soil not recorded: assumed soiled, so it is washed.",
             "T_waterbreak"
         );
         Known(F.Mould, Yes(facts.Mould), Presence.None, Resolved.Assumed, "mould", null);
@@ -83,7 +83,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             facts.MouldSource,
             facts.Mould == true ? DampSource.Open : DampSource.None,
             facts.Mould == true ? Resolved.Presumed : Resolved.Inferred,
-            "Mould, and its cause not recorded: taken as open.",
+            "Mould, and its cause not recorded: assumed open.",
             null,
             quiet: facts.Mould != true
         );

@@ -33,21 +33,21 @@ public static class Questions
         Steps(
             "S1",
             "first coat on bare plaster",
-            "by suction, strength and dryness: the cheapest that the ground allows",
+            "chosen by suction, strength and dryness: the cheapest that the ground allows",
             new("mist", "thinned wall paint", "se_mist"),
             new("sealer", "plaster sealer, or a stabilising sealer on weak plaster", "se_plaster", "se_stabilise", "pr_isolate")
         ),
         Steps(
             "S2",
             "primer on metal",
-            "by rust, exposure and life",
+            "chosen by rust grade, exposure and required life",
             new("primer", "a primer on new work and bare spots", "sp_metal", "pr_steel", "pr_galv", "pr_epoxy"),
             new("one-product", "one product for metal", "sp_metal_one", "tc_metal", "tc_galv")
         ),
         Manner(
             "S3",
             "filling",
-            "by what the filler must hold to; exposed filler is always sealed",
+            "chosen by what the filler must stick to; exposed filler is always sealed",
             In(Group.Fill),
             new("after-sealer", "after the sealer where edges keep lifting"),
             new("before-primer", "before the primer on firm work")
@@ -71,14 +71,14 @@ public static class Questions
         Steps(
             "S6",
             "cleaner",
-            "by soil, ground and the next coat",
+            "chosen by soil, ground and the next coat",
             new("detergent", "detergent or phosphate wash, rinsed", "cl_sugar_soap", "cl_degrease"),
             new("spirit", "spirit and water", "cl_spirit_wash", "cl_solvent_wipe")
         ),
         Steps(
             "S7",
             "heavy paint",
-            "by the chooser with a trial patch, lead first; flame is never offered, hot air only where lead is ruled out",
+            "chosen by trial patch, lead first; flame is never offered, hot air only where lead is ruled out",
             new("gel", "solvent gel", "st_solvent"),
             new("paste", "alkaline paste", "st_alkaline_poultice"),
             new("heat", "infrared, or hot air where lead is ruled out", "st_ir", "st_heatgun"),
@@ -88,11 +88,18 @@ public static class Questions
         Steps(
             "S8",
             "how far back",
-            "zone by zone, by bond tests",
+            "chosen zone by zone, by bond tests",
             new("bare", "to bare", Strips),
             new("firm-edge", "to a firm edge, bind what lifts, keep and key what resists", "se_peelbond", "ls_feather", "ls_feather_wet")
         ),
-        Manner("S9", "grit", "by purpose: remove, level, key, denib", In(Group.Abrade, Group.Denib), new("coarse", "coarse: 60 to 120"), new("fine", "fine: 180 to 320")),
+        Manner(
+            "S9",
+            "grit",
+            "chosen by purpose: remove, level, key, denib",
+            In(Group.Abrade, Group.Denib),
+            new("coarse", "coarse: 60 to 120"),
+            new("fine", "fine: 180 to 320")
+        ),
         Steps(
             "S10",
             "abrade wet or dry",
@@ -110,7 +117,7 @@ public static class Questions
         Steps(
             "S12",
             "rusty metal",
-            "by rust grade and sheet thickness",
+            "chosen by rust grade and sheet thickness",
             new("hand", "scraper, mesh, paper, wire", "ls_wire_hand", "ab_metal_hand"),
             new("power", "power tools, worn flap disc on the worst", "ab_metal_power", "ab_metal_shroud")
         ),
@@ -144,18 +151,18 @@ public static class Questions
         Steps(
             "S19",
             "sheen on walls",
-            "by wear, washing and texture",
+            "chosen by wear, washing and texture",
             Of("sheen", "more sheen where hands and water come", [], ["p_emul_silk", "p_emul_kb"]),
             Of("matt", "matt to calm brick, ceilings and old walls", [], ["p_emul_contract", "p_emul_dur", "p_casein"])
         ),
         Steps(
             "S20",
             "trim paint",
-            "by compatibility, odour, hours and yellowing",
+            "chosen by compatibility, odour, hours and yellowing",
             Of("solvent", "solvent enamel", ["uc_alkyd", "tc_gloss"], SolventTrim),
             Of("waterborne", "waterborne enamel", ["uc_wb", "tc_wb_trim"], WaterTrim)
         ),
-        Manner("S21", "edges", "by skill and element; grease spoils the bond", Finish, new("tape", "tape all"), new("hand", "steady hand, shield")),
+        Manner("S21", "edges", "chosen by skill and element; grease spoils the bond", Finish, new("tape", "tape all"), new("hand", "steady hand, shield")),
         Manner(
             "S22",
             "paint on glass",
@@ -168,7 +175,7 @@ public static class Questions
         Manner(
             "S24",
             "overnight, same colour",
-            "by paint base and tomorrow's colour",
+            "chosen by paint base and tomorrow's colour",
             OverAll,
             new("bag", "bag or water, no wash, a fresh bag every night"),
             new("wash", "wash and wrap")
@@ -192,7 +199,7 @@ public static class Questions
         Manner(
             "S27",
             "trim and walls",
-            "by who holds the trades",
+            "chosen by who organises the trades",
             On(Finish, Element.Skirting, Element.Architrave, Element.Frame, Element.Sill),
             new("in-place", "trim fixed and painted in place"),
             new("loose", "trim painted loose on all faces, fixed after, touched up")
@@ -208,14 +215,14 @@ public static class Questions
         Steps(
             "S29",
             "rust",
-            "by grade, exposure, heat and life",
+            "chosen by rust grade, exposure, heat and required life",
             new("convert", "convert, and coat all over with one product", "dc_rust_convert", "sp_metal_one", "tc_metal"),
             new("build", "abrade, prime, undercoat, topcoats", "sp_metal", "pr_steel", "pr_epoxy")
         ),
         Manner(
             "S30",
             "junction cracks",
-            "by movement, visibility and sanding",
+            "chosen by movement, visibility and sanding",
             In(Group.Caulk),
             new("caulk", "flexible caulk"),
             new("filler", "filler, where nothing moves")

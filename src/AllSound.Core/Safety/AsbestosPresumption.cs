@@ -57,7 +57,7 @@ public static class AsbestosPresumption
 
         return (
             Lead.Presumed,
-            $"{(sheet ? "Cement sheet" : "Textured coating")} that may be older than {limit} in {jurisdiction}, not sampled: worked as asbestos; leave it undisturbed ({Edition})."
+            $"{(sheet ? "Cement sheet" : "Textured coating")} that may be older than {limit} in {jurisdiction}, not sampled: treated as asbestos; leave it undisturbed ({Edition})."
         );
     }
 }

@@ -38,12 +38,12 @@ public static class LeadPresumption
         var limit = FirstUnsuspectedYear(jurisdiction);
         if (year is null)
         {
-            return (Lead.Presumed, $"Age unknown and lead not tested: worked as lead paint ({Edition}).");
+            return (Lead.Presumed, $"Age unknown and lead not tested: treated as lead paint ({Edition}).");
         }
 
         var text = year.Value.ToString(CultureInfo.InvariantCulture);
         return year < limit
-            ? (Lead.Presumed, $"Fabric of {text}, before {limit} in {jurisdiction}, and lead not tested: worked as lead paint, even where it was stripped ({Edition}).")
+            ? (Lead.Presumed, $"Fabric of {text}, before {limit} in {jurisdiction}, and lead not tested: treated as lead paint, even where it was stripped ({Edition}).")
             : (Lead.ProvedAbsent, $"Fabric and coats of {text}, from {limit} on in {jurisdiction}: lead paint not to be expected ({Edition}).");
     }
 }

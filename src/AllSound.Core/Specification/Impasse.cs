@@ -27,11 +27,10 @@ public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> To
     /// <summary>Why there is no way, as a clause.</summary>
     public string Reason =>
         Outright is not null ? Outright
-        : !Alone.IsEmpty ? $"it is not so that {string.Join(", nor that ", Alone.Select(n => n.Title))}{(Alone.Length > 1 ? "; any one of these would open a way" : "")}"
-        : !Together.IsEmpty
-            ? $"it is not so that {string.Join(", nor that ", Together.Select(n => n.Title))}{(Both ? "; and even so no finish would be all that the brief asks for" : "")}"
-        : Wishes.IsEmpty ? "nothing that is known here finishes it"
-        : "no finish is all that the brief asks for";
+        : !Alone.IsEmpty ? $"{string.Join("; ", Alone.Select(n => n.Unmet))}{(Alone.Length > 1 ? " (solving any one of these would be enough)" : "")}"
+        : !Together.IsEmpty ? $"{string.Join("; ", Together.Select(n => n.Unmet))}{(Both ? "; and even then no finish would meet the whole brief" : "")}"
+        : Wishes.IsEmpty ? "no known method finishes it"
+        : "no finish meets the whole brief";
 
     /// <summary>What would open a way: wishes first, then what would settle the needs. What cannot be settled all of it is not begun on.</summary>
     public ImmutableArray<string> Frees

@@ -57,7 +57,7 @@ internal sealed class Mender(Remedy remedy, Condition start)
 
         if (IsLarge(all) && Gained(t).Count == 0)
         {
-            return Replaced(said, t, [], open[0], "Leave this step out: it brings about nothing that is not so already.");
+            return Replaced(said, t, [], open[0], "Leave this step out: it changes nothing.");
         }
 
         if (IsLarge(all) && Instead(t, act) is { } instead && instead.Cost < all.Cost)
@@ -76,10 +76,10 @@ internal sealed class Mender(Remedy remedy, Condition start)
 
     /// <summary>What is said of a need of the step just followed for which nothing more is to be done.</summary>
     public string Already(Need need) =>
-        !mendedAt.TryGetValue(need, out var at) ? "Put right by what is mended before."
-        : at == End ? "Put right by what is added."
-        : at == number ? "Put right by the same mend."
-        : $"Put right by the mend at step {at}.";
+        !mendedAt.TryGetValue(need, out var at) ? "Already fixed by an earlier mend."
+        : at == End ? "Fixed by the step added at the end."
+        : at == number ? "Fixed by the same mend."
+        : $"Fixed by the mend at step {at}.";
 
     /// <summary>Puts right a need that is still open at the end.</summary>
     public string AtEnd(Need need)
@@ -194,7 +194,7 @@ internal sealed class Mender(Remedy remedy, Condition start)
         said[told] = how;
         foreach (var need in t.UnmetNeeds)
         {
-            said.TryAdd(need, "Put right by the same mend.");
+            said.TryAdd(need, "Fixed by the same mend.");
         }
 
         return said;

@@ -43,7 +43,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     // Which house rules cannot be followed here, and for want of what.
     private ImmutableArray<string> NotFollowed(Sought byRules, Sought without)
     {
-        var none = byRules.Cut ? "came to no way here before the search was cut short" : "leaves no way here";
+        var none = byRules.Cut ? "gave no result here before the search was cut short" : "does not work here";
         var broken = without
             .Sequences.SelectMany(s => s)
             .Select(a => Firm.Against(rules, a))
@@ -51,7 +51,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             .Select(x => $"{x!.Value.Question.Id}, {x.Value.Question.Title}: \"{x.Value.Followed.Title}\" {none}; specified by \"{x.Value.Other.Title}\".")
             .Distinct(StringComparer.Ordinal)
             .ToImmutableArray();
-        return broken.IsEmpty && !without.Sequences.IsEmpty ? [$"The house rules leave no way here: {string.Join("; ", byRules.Missing.Select(n => n.Title))}."] : broken;
+        return broken.IsEmpty && !without.Sequences.IsEmpty ? [$"The house rules do not work here: {string.Join("; ", byRules.Missing.Select(n => n.Unmet))}."] : broken;
     }
 
     // The search knows no clock. What waiting brings about is mended; what cannot be is not offered.
@@ -61,7 +61,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     // Nobody is told that a thing is best when not everything was tried.
     private static ImmutableArray<string> Cut(Sought sought) =>
         !sought.Cut ? []
-        : sought.Sequences.IsEmpty ? ["The search was cut short before it had tried everything: a way may exist that was not found."]
+        : sought.Sequences.IsEmpty ? ["The search was cut short before it had tried everything: there may be an option that was not found."]
         : ["The search was cut short before it had tried everything: a better option may exist."];
 
     private string? Against(Option option)
@@ -114,7 +114,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         return stopped.Blocked.IsEmpty ? stopped : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut));
     }
 
-    // What opens up what holds the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
+    // What opens up what stops the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
     private ImmutableArray<Step> Meanwhile(ImmutableArray<Hold> holds)
     {
         Need[] opening = [.. holds.Select(h => h.Need.Opening).OfType<Need>().Distinct()];

@@ -9,7 +9,7 @@ namespace AllSound.Core.Specification;
 /// <summary>Turns a list of acts into numbered steps with reasons.</summary>
 internal static class Sequencing
 {
-    private const string NotRecorded = "Not recorded, taken as absent: ";
+    private const string NotRecorded = "Not recorded, assumed absent: ";
 
     /// <summary>
     /// The same acts in an order that waits less, by doing things while others dry, and reads in the order in which work

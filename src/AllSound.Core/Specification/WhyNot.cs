@@ -91,8 +91,8 @@ public static class WhyNot
         {
             var where =
                 number is { } n && n <= option.Steps.Length
-                    ? $"step {n}, \"{option.Steps[n - 1].Act.Operation.Title}\", would go on though it is not so that {need.Title}"
-                    : $"at the end it would not be so that {need.Title}";
+                    ? $"step {n}, \"{option.Steps[n - 1].Act.Operation.Title}\", would go ahead although {need.Unmet}"
+                    : $"at the end, {need.Unmet}";
             lines.Add($"{what} {where}. {need.Consequence} ({need.Source})");
         }
 
@@ -111,7 +111,7 @@ public static class WhyNot
         if (instead is not null && !goal.Allows(instead))
         {
             lines.Add(
-                instead.Operation.Refused ? "It is refused whatever the brief says."
+                instead.Operation.Refused ? "It is always refused."
                 : instead.Operation.ByOthers ? "It is for other trades: a hold, not a step of this work."
                 : surface.Brief.Avoid.Contains(instead.Operation.Id) || (instead.Product is { } q && surface.Brief.Avoid.Contains(q.Id)) ? "The brief asks to avoid it."
                 : "The brief does not allow it."

@@ -136,13 +136,14 @@ public static class Compatibility
             : product.HeatMost >= 80 ? Heat.Warm
             : Heat.Ambient;
         return Once(
-            $"bears-heat-{most}",
-            $"the surface gets no hotter in service than {HeatName(most)}",
-            "Beyond its limit a film browns, softens and lets go.",
-            Severity.Fails,
-            Source.Usual,
-            F.Heat.Is([.. Enum.GetValues<Heat>().Where(h => h <= most)])
-        );
+                $"bears-heat-{most}",
+                $"the surface gets no hotter in service than {HeatName(most)}",
+                "Beyond its limit a film browns, softens and lets go.",
+                Severity.Fails,
+                Source.Usual,
+                F.Heat.Is([.. Enum.GetValues<Heat>().Where(h => h <= most)])
+            )
+            .Otherwise($"the surface gets hotter in service than {HeatName(most)}");
     }
 
     /// <summary>The wall still bears the vapour resistance that a coat of the product adds; null when it adds next to none.</summary>
@@ -153,7 +154,7 @@ public static class Compatibility
             ? null
             : Once(
                 $"breathes-{steps}",
-                FormattableString.Invariant($"the wall still bears {steps / 100.0} m of still air more on it"),
+                FormattableString.Invariant($"the wall can take another {steps / 100.0} m of vapour resistance"),
                 "A wall that must breathe is shut in: damp stays behind the film, blisters it and rots the face.",
                 Severity.Fails,
                 Source.Standard("EN 1062-1", Confidence.Usual),
@@ -178,13 +179,14 @@ public static class Compatibility
         product.Cover != Cover.GlossAlkyd
             ? null
             : Once(
-                $"undercoated-{product.Id}",
-                $"an undercoat or a coat of its own lies below {product.Title}",
-                "Gloss alone is too thin and too clear to cover; it looks starved.",
-                Severity.Poor,
-                Source.Standard("BS 6150"),
-                F.Cover.Is(product.Follows.AsSpan())
-            );
+                    $"undercoated-{product.Id}",
+                    $"an undercoat or a coat of its own lies below {product.Title}",
+                    "Gloss alone is too thin and too clear to cover; it looks starved.",
+                    Severity.Poor,
+                    Source.Standard("BS 6150"),
+                    F.Cover.Is(product.Follows.AsSpan())
+                )
+                .Otherwise($"there is no undercoat, nor a coat of its own, below {product.Title}");
 
     // Products that may follow the same coats.
     private static CoatingClass[] Alike(CoatingClass product) => [.. Coatings.All.Where(p => p.Follows.ToHashSet().SetEquals(product.Follows))];

@@ -13,73 +13,80 @@ public static class FabricNeeds
 
     /// <summary>Rust off or converted.</summary>
     public static readonly Need RustOff = Add(
-        "rust-off",
-        "rust is off, or converted and firm",
-        "Rust goes on under the film and lifts it.",
-        Severity.Fails,
-        Iso8501,
-        F.Rust.Is(Rust.None, Rust.Converted)
-    );
+            "rust-off",
+            "rust is removed, or converted and firm",
+            "Rust goes on under the film and lifts it.",
+            Severity.Fails,
+            Iso8501,
+            F.Rust.Is(Rust.None, Rust.Converted)
+        )
+        .Otherwise("rust is left on the metal");
 
     /// <summary>No scale or heavy rust under a converter.</summary>
     public static readonly Need RustThin = Add(
-        "rust-thin",
-        "loose rust and scale are off",
-        "A converter does not reach through scale: it goes on rusting beneath.",
-        Severity.Fails,
-        Source.Usual,
-        F.Rust.Is(Rust.None, Rust.Light, Rust.Converted)
-    );
+            "rust-thin",
+            "loose rust and scale are removed",
+            "A converter does not reach through scale: it goes on rusting beneath.",
+            Severity.Fails,
+            Source.Usual,
+            F.Rust.Is(Rust.None, Rust.Light, Rust.Converted)
+        )
+        .Otherwise("there is loose rust or scale on the metal");
 
     /// <summary>Fixings tight.</summary>
     public static readonly Need FixingsTight = Add(
-        "fixings-tight",
-        "fixings are tight and weatherproof",
-        "A loose fixing moves, breaks the film round it and lets water in.",
-        Severity.Fails,
-        Practice,
-        F.Fixings.Is(Soundness.Sound)
-    );
+            "fixings-tight",
+            "fixings are tight and weatherproof",
+            "A loose fixing moves, breaks the film round it and lets water in.",
+            Severity.Fails,
+            Practice,
+            F.Fixings.Is(Soundness.Sound)
+        )
+        .Otherwise("fixings are loose or let water in");
 
     /// <summary>Laps closed.</summary>
     public static readonly Need LapsClosed = Add(
-        "laps-closed",
-        "laps are closed",
-        "Water gets in at the lap and rusts both sheets from inside.",
-        Severity.Fails,
-        Practice,
-        F.Laps.Is(Laps.Closed)
-    );
+            "laps-closed",
+            "laps are closed",
+            "Water gets in at the lap and rusts both sheets from inside.",
+            Severity.Fails,
+            Practice,
+            F.Laps.Is(Laps.Closed)
+        )
+        .Otherwise("laps gape");
 
     /// <summary>Holes closed.</summary>
     public static readonly Need HolesClosed = Add(
-        "holes-closed",
-        "holes are bridged",
-        "Paint does not bridge a hole; water goes through it.",
-        Severity.Fails,
-        Practice,
-        F.Holes.Is(Holes.None)
-    );
+            "holes-closed",
+            "holes are bridged",
+            "Paint does not bridge a hole; water goes through it.",
+            Severity.Fails,
+            Practice,
+            F.Holes.Is(Holes.None)
+        )
+        .Otherwise("there are open holes");
 
     /// <summary>Only small holes for a brush-on sealer.</summary>
     public static readonly Need HolesSmall = Add(
-        "holes-small",
-        "no hole is larger than about 5 mm",
-        "A brush-on sealer does not bridge a larger hole without fibre in it.",
-        Severity.Fails,
-        Practice,
-        F.Holes.IsNot(Holes.Large)
-    );
+            "holes-small",
+            "no hole is larger than about 5 mm",
+            "A brush-on sealer does not bridge a larger hole without fibre in it.",
+            Severity.Fails,
+            Practice,
+            F.Holes.IsNot(Holes.Large)
+        )
+        .Otherwise("there is a hole larger than about 5 mm");
 
     /// <summary>Sharp edges dealt with.</summary>
     public static readonly Need EdgesRounded = Add(
-        "edges-rounded",
-        "sharp edges and welds are rounded or striped",
-        "A coat draws back from a sharp edge; rust begins there.",
-        Severity.Poor,
-        Source.Standard("ISO 12944-3"),
-        F.SharpEdges.IsNot(Arris.Sharp)
-    );
+            "edges-rounded",
+            "sharp edges and welds are rounded or stripe-coated",
+            "A coat draws back from a sharp edge; rust begins there.",
+            Severity.Poor,
+            Source.Standard("ISO 12944-3"),
+            F.SharpEdges.IsNot(Arris.Sharp)
+        )
+        .Otherwise("sharp edges and welds are neither rounded nor stripe-coated");
 
     /// <summary>Smooth grounds keyed.</summary>
     public static readonly Need GroundKeyed = Add(
@@ -95,118 +102,129 @@ public static class FabricNeeds
 
     /// <summary>No weak layer under the film.</summary>
     public static readonly Need NothingWeakBeneath = Add(
-        "nothing-weak-beneath",
-        "no soft distemper, wax or bitumen lies under the film",
-        "The new coat pulls as it dries; a weak layer deep in the film lets go and takes everything above it along.",
-        Severity.Fails,
-        Source.Usual,
-        F.WeakBeneath.Is(Presence.None)
-    );
+            "nothing-weak-beneath",
+            "no soft distemper, wax or bitumen lies under the film",
+            "The new coat pulls as it dries; a weak layer deep in the film lets go and takes everything above it along.",
+            Severity.Fails,
+            Source.Usual,
+            F.WeakBeneath.Is(Presence.None)
+        )
+        .Otherwise("soft distemper, wax or bitumen lies under the film");
 
     /// <summary>Paper that does not hold is off.</summary>
     public static readonly Need PaperOff = Add(
-        "paper-off",
-        "paper that does not hold is off",
-        "Nobody can say what lies beneath it.",
-        Severity.Fails,
-        Practice,
-        F.Paper.IsNot(Paper.Failing)
-    );
+            "paper-off",
+            "loose paper is removed",
+            "Nobody can say what lies beneath it.",
+            Severity.Fails,
+            Practice,
+            F.Paper.IsNot(Paper.Failing)
+        )
+        .Otherwise("loose paper is still on");
 
     /// <summary>Paper that holds.</summary>
     public static readonly Need PaperHolds = Register(
-        "paper-holds",
-        "paper on the wall holds and takes paint, or what lies beneath it was looked at",
-        "Wet paint loosens paper at its seams; vinyl sheds paint.",
-        Severity.Fails,
-        Practice,
-        [F.Paper.Is(Paper.None, Paper.Sound)],
-        ["strip the paper, then survey what was beneath it as a surface of its own"],
-        hold: true,
-        opening: PaperOff
-    );
+            "paper-holds",
+            "paper on the wall is sound and can be painted, or what is under it was checked",
+            "Wet paint loosens paper at its seams; vinyl sheds paint.",
+            Severity.Fails,
+            Practice,
+            [F.Paper.Is(Paper.None, Paper.Sound)],
+            ["strip the paper, then survey what was beneath it as a surface of its own"],
+            hold: true,
+            opening: PaperOff
+        )
+        .Otherwise("what is under the paper has not been checked");
 
     /// <summary>Putty sound.</summary>
     public static readonly Need PuttySound = Add(
-        "putty-sound",
-        "putty is sound, and new putty has skinned",
-        "Water runs behind cracked putty and rots the rail; paint over soft putty wrinkles.",
-        Severity.Fails,
-        Source.Standard("BS 8000-7", Confidence.Usual),
-        F.Putty.IsNot(Putty.Failing)
-    );
+            "putty-sound",
+            "putty is sound, and new putty has skinned",
+            "Water runs behind cracked putty and rots the rail; paint over soft putty wrinkles.",
+            Severity.Fails,
+            Source.Standard("BS 8000-7", Confidence.Usual),
+            F.Putty.IsNot(Putty.Failing)
+        )
+        .Otherwise("putty has failed, or new putty has not skinned");
 
     /// <summary>End grain sealed.</summary>
     public static readonly Need EndGrainSealed = Add(
-        "end-grain-sealed",
-        "end grain and cut edges are sealed till they drink no more",
-        "End grain drinks many times what the face does; the film blisters from the joint.",
-        Severity.Fails,
-        Practice,
-        F.EndGrain.IsNot(EndGrain.Open)
-    );
+            "end-grain-sealed",
+            "end grain and cut edges are sealed until they absorb no more",
+            "End grain drinks many times what the face does; the film blisters from the joint.",
+            Severity.Fails,
+            Practice,
+            F.EndGrain.IsNot(EndGrain.Open)
+        )
+        .Otherwise("end grain or cut edges are still absorbent");
 
     /// <summary>Cold now.</summary>
     public static readonly Need ColdNow = Add(
-        "cold-now",
-        "heating is off and the surface is cold",
-        "Paint on hot metal skins, runs and gives off its solvent at once; hot metal burns.",
-        Severity.Fails,
-        Source.Standard("EN ISO 13732-1", Confidence.Usual),
-        F.HotNow.Is(Presence.None)
-    );
+            "cold-now",
+            "heating is off and the surface is cold",
+            "Paint on hot metal skins, runs and gives off its solvent at once; hot metal burns.",
+            Severity.Fails,
+            Source.Standard("EN ISO 13732-1", Confidence.Usual),
+            F.HotNow.Is(Presence.None)
+        )
+        .Otherwise("the surface is hot");
 
     /// <summary>Fresh air for solvents.</summary>
     public static readonly Need FreshAir = Register(
-        "fresh-air",
-        "fresh air is drawn through while solvent is in it, and nothing can spark",
-        "Solvent vapour makes people ill and can catch fire.",
-        Severity.Danger,
-        Source.Standard("EH40", Confidence.Usual),
-        [F.FreshAir.Is(Presence.Present), F.Exposure.Is(Exposure.Outside)],
-        unwritten: true
-    );
+            "fresh-air",
+            "the space is ventilated while solvent is in it, with nothing that can spark",
+            "Solvent vapour makes people ill and can catch fire.",
+            Severity.Danger,
+            Source.Standard("EH40", Confidence.Usual),
+            [F.FreshAir.Is(Presence.Present), F.Exposure.Is(Exposure.Outside)],
+            unwritten: true
+        )
+        .Otherwise("the space is not ventilated for solvent");
 
     /// <summary>Fire watch for hot work.</summary>
     public static readonly Need FireWatch = Add(
-        "fire-watch",
-        "a fire watch is set up: extinguisher, covered detectors, somebody who looks again after an hour",
-        "Hot work starts fires in hidden voids hours later.",
-        Severity.Danger,
-        Practice,
-        F.FireWatch.Is(Presence.Present)
-    );
+            "fire-watch",
+            "a fire watch is set up: extinguisher, covered detectors, a second look after an hour",
+            "Hot work starts fires in hidden voids hours later.",
+            Severity.Danger,
+            Practice,
+            F.FireWatch.Is(Presence.Present)
+        )
+        .Otherwise("no fire watch is set up");
 
     /// <summary>A rivet can be got in.</summary>
     public static readonly Need Rivetable = Add(
-        "rivetable",
-        "a rivet can be got into the lap",
-        "Where no rivet can be got in the lap is sealed instead.",
-        Severity.Note,
-        Practice,
-        F.Laps.IsNot(Laps.GapingNoRivet)
-    );
+            "rivetable",
+            "a rivet can be set in the lap",
+            "Where no rivet can be got in the lap is sealed instead.",
+            Severity.Note,
+            Practice,
+            F.Laps.IsNot(Laps.GapingNoRivet)
+        )
+        .Otherwise("a rivet cannot be set in the lap");
 
     /// <summary>A rivet cannot be got in.</summary>
     public static readonly Need NotRivetable = Add(
-        "not-rivetable",
-        "no rivet can be got into the lap",
-        "A rivet first: sealant alone works loose as the sheets move.",
-        Severity.Poor,
-        Practice,
-        F.Laps.IsNot(Laps.Gaping)
-    );
+            "not-rivetable",
+            "a rivet cannot be set in the lap",
+            "A rivet first: sealant alone works loose as the sheets move.",
+            Severity.Poor,
+            Practice,
+            F.Laps.IsNot(Laps.Gaping)
+        )
+        .Otherwise("a rivet can be set in the lap");
 
     /// <summary>Shallow hollows for fine filler.</summary>
     public static readonly Need HollowsShallow = Add(
-        "hollows-shallow",
-        "hollows are 3 mm deep at most",
-        "Fine filler laid deep shrinks, cracks and drops out.",
-        Severity.Fails,
-        Practice,
-        F.FillDepth.Is(FillDepth.Shallow),
-        F.Fill.IsNot(Fill.Open)
-    );
+            "hollows-shallow",
+            "hollows are 3 mm deep at most",
+            "Fine filler laid deep shrinks, cracks and drops out.",
+            Severity.Fails,
+            Practice,
+            F.FillDepth.Is(FillDepth.Shallow),
+            F.Fill.IsNot(Fill.Open)
+        )
+        .Otherwise("hollows are deeper than 3 mm");
 
     /// <summary>Plaster, board or masonry.</summary>
     public static readonly Need OnWall = Add(
@@ -220,13 +238,14 @@ public static class FabricNeeds
 
     /// <summary>What was begun in silicate is finished in it.</summary>
     public static readonly Need MineralKept = Add(
-        "mineral-kept",
-        "no silicate of this job lies under another finish",
-        "Another paint closes the pores that silicate was chosen for, and does not turn to stone with it.",
-        Severity.Poor,
-        Source.Usual,
-        F.Cover.IsNot(Cover.Silicate)
-    );
+            "mineral-kept",
+            "silicate of this job does not lie under another finish",
+            "Another paint closes the pores that silicate was chosen for, and does not turn to stone with it.",
+            Severity.Poor,
+            Source.Usual,
+            F.Cover.IsNot(Cover.Silicate)
+        )
+        .Otherwise("silicate of this job lies under another finish");
 
     /// <summary>Outside only.</summary>
     public static readonly Need Outside = Add(
@@ -250,11 +269,12 @@ public static class FabricNeeds
 
     /// <summary>Alkaline enough to ask for it, or no harm.</summary>
     public static readonly Need AlkaliNotFresh = Add(
-        "alkali-not-fresh",
-        "surface pH is 12 or less",
-        "Over pH 12 even an alkali-resisting primer is burnt.",
-        Severity.Fails,
-        Source.Standard("BS 6150", Confidence.Usual),
-        F.Alkalinity.IsNot(Alkalinity.High)
-    );
+            "alkali-not-fresh",
+            "surface pH is 12 or less",
+            "Over pH 12 even an alkali-resisting primer is burnt.",
+            Severity.Fails,
+            Source.Standard("BS 6150", Confidence.Usual),
+            F.Alkalinity.IsNot(Alkalinity.High)
+        )
+        .Otherwise("surface pH is over 12");
 }

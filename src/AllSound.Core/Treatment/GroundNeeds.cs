@@ -13,154 +13,169 @@ public static class GroundNeeds
 
     /// <summary>Dry fabric.</summary>
     public static readonly Need FabricDry = Add(
-        "fabric-dry",
-        "the fabric is dry by a number",
-        "Trapped water blisters the film and feeds mould.",
-        Severity.Fails,
-        Bs6150,
-        F.Moisture.Is(Moisture.Dry)
-    );
+            "fabric-dry",
+            "the fabric is dry by measurement",
+            "Trapped water blisters the film and feeds mould.",
+            Severity.Fails,
+            Bs6150,
+            F.Moisture.Is(Moisture.Dry)
+        )
+        .Otherwise("the fabric is not yet dry by measurement");
 
     /// <summary>No loose film.</summary>
     public static readonly Need LooseOff = Add(
-        "loose-off",
-        "loose film is off",
-        "The loose film lifts under the roller and takes the new coat with it.",
-        Severity.Fails,
-        Practice,
-        F.Loose.Is(Presence.None)
-    );
+            "loose-off",
+            "loose film is removed",
+            "The loose film lifts under the roller and takes the new coat with it.",
+            Severity.Fails,
+            Practice,
+            F.Loose.Is(Presence.None)
+        )
+        .Otherwise("loose film is still on");
 
     /// <summary>Edges firm or tied down.</summary>
     public static readonly Need EdgesHeld = Add(
-        "edges-held",
-        "edges of the old film are firm, or tied down by a binding sealer",
-        "Water in filler and paint creeps under an edge that keeps lifting; it curls and carries filler and paint off with it.",
-        Severity.Fails,
-        Practice,
-        F.Edges.IsNot(Edges.Lifting)
-    );
+            "edges-held",
+            "edges of the old film are firm, or tied down by a binding sealer",
+            "Water in filler and paint creeps under an edge that keeps lifting; it curls and carries filler and paint off with it.",
+            Severity.Fails,
+            Practice,
+            F.Edges.IsNot(Edges.Lifting)
+        )
+        .Otherwise("edges of the old film are lifting");
 
     /// <summary>Edges firm enough to rub down.</summary>
     public static readonly Need EdgesFirm = Add(
-        "edges-firm",
-        "edges of the old film are firm of themselves",
-        "Rubbing down an edge that lifted starts it lifting again.",
-        Severity.Fails,
-        Practice,
-        F.Edges.Is(Edges.None, Edges.Firm)
-    );
+            "edges-firm",
+            "edges of the old film are firm without a binder",
+            "Rubbing down an edge that lifted starts it lifting again.",
+            Severity.Fails,
+            Practice,
+            F.Edges.Is(Edges.None, Edges.Firm)
+        )
+        .Otherwise("edges of the old film lift");
 
     /// <summary>No powder.</summary>
     public static readonly Need PowderBound = Add(
-        "powder-bound",
-        "the ground is firm: no powder on the hand",
-        "Paint holds to the powder and the powder to nothing; it peels in sheets.",
-        Severity.Fails,
-        Bs6150,
-        F.Powder.IsNot(Powder.Friable)
-    );
+            "powder-bound",
+            "the ground is firm and does not powder",
+            "Paint holds to the powder and the powder to nothing; it peels in sheets.",
+            Severity.Fails,
+            Bs6150,
+            F.Powder.IsNot(Powder.Friable)
+        )
+        .Otherwise("the ground powders");
 
     /// <summary>No grey fibre.</summary>
     public static readonly Need GreyOff = Add(
-        "grey-off",
-        "grey weathered fibre is sanded off to bright wood",
-        "Grey fibre is dead; the coat peels and takes it along.",
-        Severity.Fails,
-        Bs6150,
-        F.Grey.Is(Presence.None)
-    );
+            "grey-off",
+            "grey weathered fibre is sanded off to bright wood",
+            "Grey fibre is dead; the coat peels and takes it along.",
+            Severity.Fails,
+            Bs6150,
+            F.Grey.Is(Presence.None)
+        )
+        .Otherwise("grey weathered fibre is still on the wood");
 
     /// <summary>No dust.</summary>
     public static readonly Need DustOff = Add(
-        "dust-off",
-        "the face is free of dust",
-        "Paint over dust does not grip and shows as bits.",
-        Severity.Fails,
-        Source.Standard("ISO 8502-3"),
-        F.Dust.Is(Presence.None)
-    );
+            "dust-off",
+            "the face is free of dust",
+            "Paint over dust does not grip and shows as bits.",
+            Severity.Fails,
+            Source.Standard("ISO 8502-3"),
+            F.Dust.Is(Presence.None)
+        )
+        .Otherwise("there is dust on the face");
 
     /// <summary>Clean.</summary>
     public static readonly Need SoilOff = Add(
-        "soil-off",
-        "the face is clean of soil and grease",
-        "Soil and grease keep the coat from wetting and gripping; soot and nicotine bleed.",
-        Severity.Fails,
-        Practice,
-        F.Soil.Is(Soil.Clean)
-    );
+            "soil-off",
+            "the face is clean of soil and grease",
+            "Soil and grease keep the coat from wetting and gripping; soot and nicotine bleed.",
+            Severity.Fails,
+            Practice,
+            F.Soil.Is(Soil.Clean)
+        )
+        .Otherwise("there is soil or grease on the face");
 
     /// <summary>Free of grease.</summary>
     public static readonly Need GreaseOff = Add(
-        "grease-off",
-        "the face is free of grease",
-        "Nothing holds to grease.",
-        Severity.Fails,
-        Source.Standard("ASTM F22"),
-        F.Soil.IsNot(Soil.Greasy, Soil.Sooty)
-    );
+            "grease-off",
+            "the face is free of grease",
+            "Nothing holds to grease.",
+            Severity.Fails,
+            Source.Standard("ASTM F22"),
+            F.Soil.IsNot(Soil.Greasy, Soil.Sooty)
+        )
+        .Otherwise("there is grease on the face");
 
     /// <summary>Mould dead and off.</summary>
     public static readonly Need MouldOff = Add(
-        "mould-off",
-        "mould is killed and washed off",
-        "Mould grows on through the film.",
-        Severity.Fails,
-        Practice,
-        F.Mould.Is(Presence.None)
-    );
+            "mould-off",
+            "mould is killed and washed off",
+            "Mould grows on through the film.",
+            Severity.Fails,
+            Practice,
+            F.Mould.Is(Presence.None)
+        )
+        .Otherwise("there is still mould on the face");
 
     /// <summary>Salts off.</summary>
     public static readonly Need SaltsOff = Add(
-        "salts-off",
-        "salts are brushed off and do not come back",
-        "Salts crystallise under the film and push it off.",
-        Severity.Fails,
-        Practice,
-        F.Salts.Is(Presence.None)
-    );
+            "salts-off",
+            "salts are brushed off and do not come back",
+            "Salts crystallise under the film and push it off.",
+            Severity.Fails,
+            Practice,
+            F.Salts.Is(Presence.None)
+        )
+        .Otherwise("there are salts on the face");
 
     /// <summary>Chemical residues out.</summary>
     public static readonly Need ResidueOut = Add(
-        "residue-out",
-        "stripper and alkali are rinsed out and proved out",
-        "Residue softens the new film from below.",
-        Severity.Fails,
-        Practice,
-        F.Residue.Is(Residue.None)
-    );
+            "residue-out",
+            "stripper, alkali and acid are rinsed out and tested for",
+            "Residue softens the new film from below.",
+            Severity.Fails,
+            Practice,
+            F.Residue.Is(Residue.None)
+        )
+        .Otherwise("stripper, alkali or acid is left in the surface");
 
     /// <summary>Silicone off.</summary>
     public static readonly Need SiliconeOff = Add(
-        "silicone-off",
-        "silicone is off",
-        "Paint crawls away from silicone.",
-        Severity.Fails,
-        Practice,
-        F.Silicone.Is(Presence.None)
-    );
+            "silicone-off",
+            "silicone is removed",
+            "Paint crawls away from silicone.",
+            Severity.Fails,
+            Practice,
+            F.Silicone.Is(Presence.None)
+        )
+        .Otherwise("there is silicone on the face");
 
     /// <summary>Bare patches sealed.</summary>
     public static readonly Need BareSealed = Add(
-        "bare-sealed",
-        "every bare patch has its own first coat",
-        "Raw substrate drinks the binder out of the coat, which then flashes and peels.",
-        Severity.Fails,
-        Bs6150,
-        F.Bare.IsNot(Bare.Raw)
-    );
+            "bare-sealed",
+            "every bare patch is primed or sealed",
+            "Raw substrate drinks the binder out of the coat, which then flashes and peels.",
+            Severity.Fails,
+            Bs6150,
+            F.Bare.IsNot(Bare.Raw)
+        )
+        .Otherwise("bare patches are not primed or sealed");
 
     /// <summary>Raw wood under filler is primed.</summary>
     public static readonly Need WoodPrimedForFiller = Add(
-        "wood-primed",
-        "bare wood is primed before it is filled",
-        "Raw wood sucks the water out of the filler, which drops out.",
-        Severity.Fails,
-        Practice,
-        F.Bare.IsNot(Bare.Raw),
-        F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))
-    );
+            "wood-primed",
+            "bare wood is primed before it is filled",
+            "Raw wood sucks the water out of the filler, which drops out.",
+            Severity.Fails,
+            Practice,
+            F.Bare.IsNot(Bare.Raw),
+            F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))
+        )
+        .Otherwise("bare wood is not primed");
 
     /// <summary>Key for filler and knotting on an old film.</summary>
     public static readonly Need Keyed = Add(
@@ -176,28 +191,30 @@ public static class GroundNeeds
 
     /// <summary>Edge steps gone.</summary>
     public static readonly Need StepGone = Add(
-        "step-gone",
-        "steps at the film's edges are feathered or filled",
-        "Edges of the old film show through every coat.",
-        Severity.Poor,
-        Practice,
-        F.Step.Is(Presence.None)
-    );
+            "step-gone",
+            "steps at the film's edges are feathered or filled",
+            "Edges of the old film show through every coat.",
+            Severity.Poor,
+            Practice,
+            F.Step.Is(Presence.None)
+        )
+        .Otherwise("steps show at the edges of the film");
 
     /// <summary>Lumps gone.</summary>
     public static readonly Need LumpsGone = Add(
-        "lumps-gone",
-        "lumps and ropes in the old film are levelled",
-        "Lumps show through every coat.",
-        Severity.Poor,
-        Practice,
-        F.Lumps.Is(Presence.None)
-    );
+            "lumps-gone",
+            "lumps and brush ropes in the old film are levelled",
+            "Lumps show through every coat.",
+            Severity.Poor,
+            Practice,
+            F.Lumps.Is(Presence.None)
+        )
+        .Otherwise("there are lumps or brush ropes in the old film");
 
     /// <summary>Filler rubbed down.</summary>
     public static readonly Need FillFlush = Add(
         "fill-flush",
-        "hollows are filled and rubbed flush",
+        "hollows are filled and sanded flush",
         "Hollows and proud filler show in raking light.",
         Severity.Poor,
         Practice,
@@ -206,13 +223,14 @@ public static class GroundNeeds
 
     /// <summary>Filler on.</summary>
     public static readonly Need FillerOn = Add(
-        "filler-on",
-        "filler stands proud to be rubbed down",
-        "There is nothing to rub down.",
-        Severity.Note,
-        Practice,
-        F.Fill.IsNot(Fill.Open)
-    );
+            "filler-on",
+            "there is filler to sand down",
+            "There is nothing to rub down.",
+            Severity.Note,
+            Practice,
+            F.Fill.IsNot(Fill.Open)
+        )
+        .Otherwise("there is no filler to sand down");
 
     /// <summary>Filler primed.</summary>
     public static readonly Need FillPrimed = Add(
@@ -226,62 +244,68 @@ public static class GroundNeeds
 
     /// <summary>No raw filler washed.</summary>
     public static readonly Need FillNotSoaked = Add(
-        "fill-not-soaked",
-        "no raw filler is soaked with wash water",
-        "Wash water softens raw filler.",
-        Severity.Poor,
-        Practice,
-        F.Fill.IsNot(Fill.Proud, Fill.Flush)
-    );
+            "fill-not-soaked",
+            "raw filler is not soaked with wash water",
+            "Wash water softens raw filler.",
+            Severity.Poor,
+            Practice,
+            F.Fill.IsNot(Fill.Proud, Fill.Flush)
+        )
+        .Otherwise("raw filler would be soaked with wash water");
 
     /// <summary>Joint closed.</summary>
     public static readonly Need JointClosed = Add(
-        "joint-closed",
-        "the open joint is caulked",
-        "An open joint shows as a black line and lets dirt and draught through.",
-        Severity.Poor,
-        Practice,
-        F.Joint.IsNot(Joint.Open)
-    );
+            "joint-closed",
+            "the open joint is caulked",
+            "An open joint shows as a black line and lets dirt and draught through.",
+            Severity.Poor,
+            Practice,
+            F.Joint.IsNot(Joint.Open)
+        )
+        .Otherwise("the joint is still open");
 
     /// <summary>Not wetting bare gypsum or wood for long.</summary>
     public static readonly Need BareNotSoaked = Add(
-        "bare-not-soaked",
-        "no raw plaster or board is soaked with wash water",
-        "Raw plaster and board drink the wash water and soften.",
-        Severity.Poor,
-        Practice,
-        F.Bare.IsNot(Bare.Raw)
-    );
+            "bare-not-soaked",
+            "raw plaster or board is not soaked with wash water",
+            "Raw plaster and board drink the wash water and soften.",
+            Severity.Poor,
+            Practice,
+            F.Bare.IsNot(Bare.Raw)
+        )
+        .Otherwise("raw plaster or board would be soaked with wash water");
 
     /// <summary>Wet abrading only where water does no harm.</summary>
     public static readonly Need WaterTolerant = Add(
-        "water-tolerant",
-        "no raw fibreboard or gypsum is abraded wet",
-        "Raw fibreboard swells and raw gypsum smears under wet abrasive.",
-        Severity.Fails,
-        Practice,
-        F.Bare.IsNot(Bare.Raw),
-        F.Substrate.IsNot(Substrate.Mdf, Substrate.GypsumNew, Substrate.GypsumOld, Substrate.Plasterboard)
-    );
+            "water-tolerant",
+            "raw fibreboard or gypsum is not abraded wet",
+            "Raw fibreboard swells and raw gypsum smears under wet abrasive.",
+            Severity.Fails,
+            Practice,
+            F.Bare.IsNot(Bare.Raw),
+            F.Substrate.IsNot(Substrate.Mdf, Substrate.GypsumNew, Substrate.GypsumOld, Substrate.Plasterboard)
+        )
+        .Otherwise("raw fibreboard or gypsum would be abraded wet");
 
     /// <summary>Alkali low enough for alkyds.</summary>
     public static readonly Need AlkaliLow = Add(
-        "alkali-low",
-        "surface pH is 9 or less, or shut off by an alkali-resisting primer",
-        "Alkali turns oil paint to soap.",
-        Severity.Fails,
-        Source.Standard("ASTM D4262"),
-        F.Alkalinity.Is(Alkalinity.Neutral, Alkalinity.Isolated)
-    );
+            "alkali-low",
+            "surface pH is 9 or less, or an alkali-resisting primer is on",
+            "Alkali turns oil paint to soap.",
+            Severity.Fails,
+            Source.Standard("ASTM D4262"),
+            F.Alkalinity.Is(Alkalinity.Neutral, Alkalinity.Isolated)
+        )
+        .Otherwise("surface pH is over 9 and no alkali-resisting primer is on");
 
     /// <summary>Alkali low enough for acrylics.</summary>
     public static readonly Need AlkaliMild = Add(
-        "alkali-mild",
-        "surface pH is 12 or less",
-        "Fresh lime and cement burn the film.",
-        Severity.Fails,
-        Source.Standard("ASTM D4262"),
-        F.Alkalinity.IsNot(Alkalinity.High)
-    );
+            "alkali-mild",
+            "surface pH is 12 or less",
+            "Fresh lime and cement burn the film.",
+            Severity.Fails,
+            Source.Standard("ASTM D4262"),
+            F.Alkalinity.IsNot(Alkalinity.High)
+        )
+        .Otherwise("surface pH is over 12");
 }

@@ -37,6 +37,8 @@ public sealed class Need
         Any = [.. any];
     }
 
+    private string? unmet;
+
     /// <summary>Place in a <see cref="NeedSet"/>.</summary>
     public int Index { get; }
 
@@ -45,6 +47,12 @@ public sealed class Need
 
     /// <summary>What must be true, as a clause: "the loose film is off".</summary>
     public string Title { get; }
+
+    /// <summary>What is wrong while it does not hold, as a clause: "loose film is still on".</summary>
+    public string Unmet => unmet ??= Negation.Of(Title);
+
+    /// <summary>The same as a sentence of its own.</summary>
+    public string Problem => $"{char.ToUpperInvariant(Unmet[0])}{Unmet[1..]}.";
 
     /// <summary>What happens otherwise, as a sentence.</summary>
     public string Consequence { get; }
@@ -96,6 +104,13 @@ public sealed class Need
         }
 
         return false;
+    }
+
+    /// <summary>Says what is wrong while it does not hold, where its title with "not" would read badly.</summary>
+    internal Need Otherwise(string clause)
+    {
+        unmet = clause;
+        return this;
     }
 
     /// <inheritdoc/>

@@ -22,21 +22,40 @@ public static class Needs
     public static readonly Need WaterStainBlocked = Stain(
         "water-stain-blocked",
         "the old water stain is dry and blocked",
+        "the old water stain is not blocked",
         "The brown ring comes through ordinary paint as it dries, however many coats.",
         F.WaterStain
     );
 
     /// <summary>Nicotine or soot blocked.</summary>
-    public static readonly Need TarBlocked = Stain("tar-blocked", "nicotine and soot are washed and blocked", "Tar bleeds yellow-brown through waterborne paint.", F.Tar);
+    public static readonly Need TarBlocked = Stain(
+        "tar-blocked",
+        "nicotine and soot are washed and blocked",
+        "nicotine or soot is not washed and blocked",
+        "Tar bleeds yellow-brown through waterborne paint.",
+        F.Tar
+    );
 
     /// <summary>Knots sealed.</summary>
-    public static readonly Need KnotsBlocked = Stain("knots-blocked", "knots are sealed with shellac", "Resin bleeds through and stains a ring over each knot.", F.Knots);
+    public static readonly Need KnotsBlocked = Stain(
+        "knots-blocked",
+        "knots are sealed with shellac",
+        "knots are not sealed",
+        "Resin bleeds through and stains a ring over each knot.",
+        F.Knots
+    );
 
     /// <summary>Tannin blocked.</summary>
-    public static readonly Need TanninBlocked = Stain("tannin-blocked", "tannin is blocked with two coats", "Tannin runs brown through waterborne paint.", F.Tannin);
+    public static readonly Need TanninBlocked = Stain(
+        "tannin-blocked",
+        "tannin is blocked with two coats",
+        "tannin is not blocked",
+        "Tannin runs brown through waterborne paint.",
+        F.Tannin
+    );
 
     /// <summary>Ink blocked.</summary>
-    public static readonly Need InkBlocked = Stain("ink-blocked", "ink and dye are blocked", "Ink and dye come through every coat.", F.Ink);
+    public static readonly Need InkBlocked = Stain("ink-blocked", "ink and dye are blocked", "ink or dye is not blocked", "Ink and dye come through every coat.", F.Ink);
 
     // Clocks.
 
@@ -64,13 +83,14 @@ public static class Needs
 
     /// <summary>Inside the recoat window.</summary>
     public static readonly Need WindowOpen = Add(
-        "window-open",
-        "the last coat is still within its recoat window, or keyed again",
-        "A coat left too long has hardened; the next does not grip.",
-        Severity.Fails,
-        Practice,
-        F.Overdue.Is(Presence.None)
-    );
+            "window-open",
+            "the last coat is still within its recoat window, or keyed again",
+            "A coat left too long has hardened; the next does not grip.",
+            Severity.Fails,
+            Practice,
+            F.Overdue.Is(Presence.None)
+        )
+        .Otherwise("the recoat window has passed and the coat was not keyed again");
 
     /// <summary>Nibs off.</summary>
     public static readonly Need NibsOff = Add(
@@ -86,34 +106,37 @@ public static class Needs
 
     /// <summary>Old colour hidden.</summary>
     public static readonly Need Hidden = Add(
-        "hidden",
-        "what is below no longer shows",
-        "The old colour grins through.",
-        Severity.Poor,
-        Source.Standard("ISO 6504-3"),
-        F.ToHide.Is(Count.None)
-    );
+            "hidden",
+            "the old colour is hidden",
+            "The old colour grins through.",
+            Severity.Poor,
+            Source.Standard("ISO 6504-3"),
+            F.ToHide.Is(Count.None)
+        )
+        .Otherwise("the old colour still shows through");
 
     /// <summary>A full finish.</summary>
     public static readonly Need FullFinish = Add(
-        "full-finish",
-        "two finish coats are on, or one of gloss over its undercoat",
-        "One coat of finish wears through and shows laps.",
-        Severity.Poor,
-        Bs6150,
-        F.Topcoats.AtLeast(Count.Two),
-        F.Cover.Is(Cover.GlossAlkyd)
-    );
+            "full-finish",
+            "two finish coats are on, or one of gloss over undercoat",
+            "One coat of finish wears through and shows laps.",
+            Severity.Poor,
+            Bs6150,
+            F.Topcoats.AtLeast(Count.Two),
+            F.Cover.Is(Cover.GlossAlkyd)
+        )
+        .Otherwise("there are fewer than two finish coats, or one of gloss over undercoat");
 
     /// <summary>No old film left.</summary>
     public static readonly Need FilmGone = Add(
-        "film-gone",
-        "the old film is off to the bare substrate",
-        "Old film is left below.",
-        Severity.Note,
-        Practice,
-        F.Film.Is(Film.None)
-    );
+            "film-gone",
+            "the old film is off to the bare substrate",
+            "Old film is left below.",
+            Severity.Note,
+            Practice,
+            F.Film.Is(Film.None)
+        )
+        .Otherwise("the old film is still on");
 
     /// <summary>Lead area cleaned.</summary>
     public static readonly Need LeadCleaned = Add(
@@ -127,13 +150,14 @@ public static class Needs
 
     /// <summary>Site left clean.</summary>
     public static readonly Need SiteCleared = Add(
-        "site-cleared",
-        "coverings are lifted and the site is left clean",
-        "The job is not handed over.",
-        Severity.Note,
-        Practice,
-        F.Protection.Is(Protection.Cleared)
-    );
+            "site-cleared",
+            "coverings are lifted and the site is left clean",
+            "The job is not handed over.",
+            Severity.Note,
+            Practice,
+            F.Protection.Is(Protection.Cleared)
+        )
+        .Otherwise("coverings are still down");
 
     private static readonly ImmutableArray<Need> TopcoatCounts =
     [
@@ -141,13 +165,14 @@ public static class Needs
             .Range(1, 5)
             .Select(n =>
                 Add(
-                    $"topcoats-{n}",
-                    n == 1 ? "a finish coat is on" : $"{n} finish coats are on",
-                    "Too thin a finish wears through, and shows laps and patches.",
-                    Severity.Poor,
-                    Bs6150,
-                    F.Topcoats.AtLeast((Count)n)
-                )
+                        $"topcoats-{n}",
+                        n == 1 ? "a finish coat is on" : $"{n} finish coats are on",
+                        "Too thin a finish wears through, and shows laps and patches.",
+                        Severity.Poor,
+                        Bs6150,
+                        F.Topcoats.AtLeast((Count)n)
+                    )
+                    .Otherwise(n == 1 ? "no finish coat is on" : $"fewer than {n} finish coats are on")
             ),
     ];
 
@@ -158,8 +183,8 @@ public static class Needs
     /// <summary>All needs, those of <see cref="Compatibility"/> and of single operations included, in order of index.</summary>
     public static ImmutableArray<Need> All => Operations.AllNeeds;
 
-    private static Need Stain(string id, string title, string consequence, Facet<Bleed> facet) =>
-        Add(id, title, consequence, Severity.Fails, Practice, facet.Is(Bleed.None, Bleed.Blocked));
+    private static Need Stain(string id, string title, string unmet, string consequence, Facet<Bleed> facet) =>
+        Add(id, title, consequence, Severity.Fails, Practice, facet.Is(Bleed.None, Bleed.Blocked)).Otherwise(unmet);
 
     private static Need Dries(string id, string title, string consequence, Drying clock) =>
         NeedRegistry.Register(id, title, consequence, Severity.Fails, Practice, [], clock: clock);

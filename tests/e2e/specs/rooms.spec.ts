@@ -46,13 +46,13 @@ test("a brief that nothing meets says what would, and taking that opens the way"
   await page.goto(at("work", "skirting"));
   await page.getByText("Wanted").click();
   await page.getByLabel("Sheen").selectOption("matt");
-  await expect(page.getByText("No way within the brief: no finish is all that the brief asks for.")).toBeVisible();
+  await expect(page.getByText("Nothing meets this brief: no finish meets the whole brief.")).toBeVisible();
   await expect(page.getByText("What would open one:")).toBeVisible();
   await expect(
     page.getByRole("listitem").filter({ hasText: "take eggshell or satin or gloss instead of matt" }),
   ).toBeVisible();
   await accessible(page);
   await page.getByLabel("Sheen").selectOption("satin");
-  await expect(page.getByText("No way within the brief")).toBeHidden();
+  await expect(page.getByText("Nothing meets this brief")).toBeHidden();
   await expect(page.getByRole("region", { name: "Options side by side" }).getByRole("button")).not.toHaveCount(0);
 });

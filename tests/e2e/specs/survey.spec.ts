@@ -23,7 +23,7 @@ test("a changed fact changes verdict, ways and section at once, and is kept", as
   await expect(glances).not.toContainText("Bind and keep");
   await page.getByLabel("Source of damp").selectOption("open");
   await page.getByLabel("Moisture").selectOption("damp");
-  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Stopped.");
   await kept(page);
   await page.reload();
   await expect(page.getByLabel("Moisture")).toHaveValue("damp");
@@ -51,7 +51,7 @@ test("a surface is surveyed by keyboard alone", async ({ page }) => {
 test("undo brings the fact back", async ({ page }) => {
   await page.goto(at("survey"));
   await page.getByLabel("Moisture").selectOption("wet");
-  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Stopped.");
   await page.getByRole("button", { name: "Undo" }).click();
   await expect(page.getByLabel("Moisture")).toHaveValue("dry");
   await page.getByRole("button", { name: "Redo" }).click();

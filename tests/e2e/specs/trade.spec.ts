@@ -13,7 +13,7 @@ test("pasted lines are read, shown for confirmation, and audited once taken", as
   await expect(read.getByLabel("Line 3 means")).toHaveValue("");
   await expect(read).toContainText("product not specified");
   await page.getByRole("button", { name: "Take these 4 steps" }).click();
-  await expect(page.getByText("Danger: not so: no flame is used on paint.")).toBeVisible();
+  await expect(page.getByText("Danger: a flame is used on paint.")).toBeVisible();
   await kept(page);
   await accessible(page);
 });

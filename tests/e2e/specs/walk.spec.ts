@@ -116,7 +116,7 @@ test("the waiting room is surveyed from nothing by keyboard alone", async ({ pag
   const second = room.surfaces[1];
   expect(second.facts.edges).toBe("lifting");
   await page.goto(`/sallow-ferry/survey/${room.id}/${second.id}`);
-  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Held.");
+  await expect(page.getByRole("region", { name: "Reasons" })).toContainText("Stopped.");
   console.log(`      ${pressed} keystrokes for 14 surfaces and ${things} things said`);
   expect(pressed).toBeLessThan(1700);
   await accessible(page);

@@ -43,14 +43,14 @@ test("dry sanding presumed lead is flagged as danger", async ({ page }) => {
     await find.fill(words);
     await find.press("Enter");
   }
-  await expect(page.getByText("Danger: not so: lead is proved absent in every layer.")).toBeVisible();
+  await expect(page.getByText("Danger: lead has not been ruled out.")).toBeVisible();
 });
 
 test("litres, tins and hours for the whole job", async ({ page }) => {
   await page.goto(at("buy"));
   const row = page.getByRole("row").filter({ hasText: "contract matt wall paint" });
   await expect(row).toContainText("5 L");
-  await expect(page.getByRole("region", { name: "Taken off" })).toContainText("round the room less doors");
+  await expect(page.getByRole("region", { name: "Measured areas" })).toContainText("round the room less doors");
 });
 
 test("the document prints a sheet for the room and one for each surface", async ({ page }) => {
@@ -95,7 +95,7 @@ test("ways of stripping are ranked with what they ask of the supply, and those t
   await page.goto(at("work"));
   await page.getByText("Taking the film off").click();
   await expect(page.getByRole("row").filter({ hasText: "shrouded sander" })).toContainText("13 A, 230 V outlet");
-  await page.getByText(/ways are out here/).click();
+  await page.getByText(/methods are ruled out here/).click();
   await expect(page.getByRole("listitem").filter({ hasText: "Strip with alkaline paste" })).toContainText(
     "Alkali eats zinc",
   );
@@ -106,7 +106,7 @@ test("a wall under paper that does not hold is told how to get it off", async ({
   await page.getByLabel("Substrate").selectOption("paper_vin");
   await kept(page);
   await page.goto("/sallow-ferry/work/kitchen/kitchen-board");
-  await expect(page.getByText("Held. Not yet so: paper on the wall holds")).toBeVisible();
+  await expect(page.getByText("Stopped. What is under the paper has not been checked")).toBeVisible();
   const steps = page.getByRole("region", { name: "Steps" });
   await expect(steps.getByRole("heading", { name: "What may be done meanwhile" })).toBeVisible();
   await expect(steps.getByRole("heading", { name: "Soak and scrape the paper off" })).toBeVisible();

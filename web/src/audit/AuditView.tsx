@@ -227,7 +227,7 @@ function FaultNote({ fault }: { fault: Schemas["FaultReport"] }) {
   return (
     <div className={`fault ${fault.severity}`}>
       <strong>
-        {words[fault.severity]}: not so: {fault.need}.
+        {words[fault.severity]}: {fault.problem}.
       </strong>
       <p>{fault.consequence}</p>
       <p>

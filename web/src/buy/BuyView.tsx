@@ -55,9 +55,9 @@ export function BuyView() {
           </p>
         </div>
       </section>
-      <section className="sheet" aria-label="Taken off">
+      <section className="sheet" aria-label="Measured areas">
         <header>
-          <h2>Taken off</h2>
+          <h2>Measured areas</h2>
         </header>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
         <div className="body" tabIndex={0}>
@@ -68,7 +68,7 @@ export function BuyView() {
                 {s.areaM2 > 0 ? `${s.areaM2} m²` : "no dimensions"}
                 {s.lengthM > 0 ? `, ${s.lengthM} m` : ""} <span className="soft">({s.measured})</span>
               </p>
-              <p className="small soft">{s.option ?? "Held or blocked: nothing taken off."}</p>
+              <p className="small soft">{s.option ?? "Stopped, or nothing meets the brief: not measured."}</p>
               <ul className="small">
                 {s.items
                   .filter((i) => i.unit === "L")

@@ -131,7 +131,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
     >
       {view.holds.map((h) => (
         <div key={h.need} className="hold" style={{ marginTop: 10 }}>
-          <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
+          <strong>Stopped. {h.reason}</strong> {h.consequence} To go on: {h.frees.join("; ")}.
         </div>
       ))}
       <div style={{ height: 230, margin: "10px 0" }}>
@@ -171,7 +171,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
               <li key={r}>{r}</li>
             ))}
           </ul>
-          {others.length > 0 && <h2>Other ways, not chosen</h2>}
+          {others.length > 0 && <h2>Other options, not chosen</h2>}
           <ul>
             {others.map((o) => (
               <li key={o.id}>

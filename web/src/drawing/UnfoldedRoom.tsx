@@ -7,7 +7,7 @@ export const verdictWords: Record<Verdict, string> = {
   sound: "sound",
   prepare: "prepare",
   failing: "failing",
-  held: "held",
+  held: "stopped",
   unseen: "not tried yet",
 };
 

@@ -60,7 +60,7 @@ export function FirmView() {
                     ))}
                   </select>
                 )}
-                <p className="small soft">By itself: {q.default}.</p>
+                <p className="small soft">Default: {q.default}.</p>
               </li>
             ))}
           </ul>

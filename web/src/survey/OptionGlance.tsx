@@ -12,7 +12,7 @@ export function OptionGlance({ view, onChoose }: Props) {
         <Impasse view={view} />
       </div>
     ) : (
-      <p className="soft">Nothing is specified while the work is held.</p>
+      <p className="soft">No specification while work is stopped.</p>
     );
   return (
     <>

@@ -4,7 +4,7 @@ import { usePlace } from "../shell/Place";
 import { AcrossTheJob } from "./AcrossTheJob";
 import { Numbers } from "./Numbers";
 
-/** What holds the work, why the surface fails, what was taken for granted, and which check would change something. */
+/** What holds the work, why the surface fails, what was assumed, and which check would change something. */
 export function Reasons({ view }: { view: SurfaceView }) {
   const { catalogue } = usePlace();
   const checks = useChecks(view.job, view.surface.id, view.version);
@@ -12,7 +12,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
     <>
       {view.holds.map((hold) => (
         <div key={hold.need} className="hold">
-          <strong>Held. {hold.reason}</strong>
+          <strong>Stopped. {hold.reason}</strong>
           <p>{hold.consequence}</p>
           <ul>
             {hold.frees.map((free) => (
@@ -45,7 +45,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
           {catalogue && <Numbers cause={f.cause} catalogue={catalogue} />}
         </article>
       ))}
-      <h3 style={{ marginTop: 10 }}>Taken for granted</h3>
+      <h3 style={{ marginTop: 10 }}>Assumed</h3>
       {view.presumed.length === 0 && <p className="soft small">Nothing: everything that matters is recorded.</p>}
       {view.presumed.map((line) => (
         <p key={line} className="presumed">

@@ -1,21 +1,21 @@
 import type { SurfaceView } from "../api/client";
 import { useImpasse } from "../job/data";
 
-/** What stands in the way where the brief leaves none, and what would open one. */
+/** Why nothing meets the brief, and what would help. */
 export function Impasse({ view }: { view: SurfaceView }) {
   const { data } = useImpasse(view);
   if (!data)
     return (
       <p>
-        <strong>No way within the brief.</strong> Looking for what stands in it …
+        <strong>Nothing meets this brief.</strong> Looking for the reason …
       </p>
     );
   return (
     <>
       <p>
-        <strong>No way within the brief: {data.need}.</strong>
+        <strong>Nothing meets this brief: {data.need}.</strong>
       </p>
-      <p>What would open one:</p>
+      <p>What would help:</p>
       <ul>
         {data.frees.map((what) => (
           <li key={what}>{what}</li>

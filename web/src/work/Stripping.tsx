@@ -24,7 +24,7 @@ export function Stripping() {
   return (
     <details className="strip-choice" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary>
-        <b>Taking the film off</b> <span className="soft small">ways ranked for this surface, trial patches</span>
+        <b>Taking the film off</b> <span className="soft small">methods ranked for this surface, trial patches</span>
       </summary>
       <table className="take">
         <thead>
@@ -63,7 +63,7 @@ export function Stripping() {
       {out.length > 0 && (
         <details className="small">
           <summary>
-            {out.length} {out.length === 1 ? "way is" : "ways are"} out here
+            {out.length} {out.length === 1 ? "method is" : "methods are"} ruled out here
           </summary>
           <ul>
             {out.map((f) => (
@@ -113,7 +113,7 @@ function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
         save();
       }}
     >
-      <select className="pick" aria-label="Way tried" value={method} onChange={(e) => setMethod(e.target.value)}>
+      <select className="pick" aria-label="Method tried" value={method} onChange={(e) => setMethod(e.target.value)}>
         {methods.map((f) => (
           <option key={f.operation} value={f.operation}>
             {f.title}

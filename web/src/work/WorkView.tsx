@@ -133,7 +133,7 @@ function Nothing() {
     <div className="hold">
       {view?.holds.map((h) => (
         <p key={h.need}>
-          <strong>Held. {h.reason}</strong> {h.consequence} What frees it: {h.frees.join("; ")}.
+          <strong>Stopped. {h.reason}</strong> {h.consequence} To go on: {h.frees.join("; ")}.
         </p>
       ))}
       {view?.specification.blocked && <Impasse view={view} />}

@@ -19,22 +19,26 @@ internal static class Cleaning
         GroundNeeds.LooseOff,
         GroundNeeds.FillNotSoaked,
     ];
-    private static readonly Need SpiritProof = NeedRegistry.Register(
-        "spirit-proof",
-        "the film is one that alcohol does not soften",
-        "Alcohol softens emulsion, waterborne enamel and shellac.",
-        Severity.Fails,
-        Source.Practice,
-        [F.Film.IsNot(Film.EmulsionMatt, Film.EmulsionSilk, Film.EnamelWater, Film.Shellac, Film.MasonryAcrylic)]
-    );
-    private static readonly Need NotThirsty = NeedRegistry.Register(
-        "not-thirsty",
-        "the face is painted, or a ground that does not drink",
-        "Bare plaster and masonry soak the spirit up with the dirt in it; nothing is wiped off.",
-        Severity.Poor,
-        Source.Usual,
-        [F.Film.IsNot(Film.None), F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))]
-    );
+    private static readonly Need SpiritProof = NeedRegistry
+        .Register(
+            "spirit-proof",
+            "alcohol does not soften the film",
+            "Alcohol softens emulsion, waterborne enamel and shellac.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Film.IsNot(Film.EmulsionMatt, Film.EmulsionSilk, Film.EnamelWater, Film.Shellac, Film.MasonryAcrylic)]
+        )
+        .Otherwise("alcohol softens the film");
+    private static readonly Need NotThirsty = NeedRegistry
+        .Register(
+            "not-thirsty",
+            "the face is painted, or is not absorbent",
+            "Bare plaster and masonry soak the spirit up with the dirt in it; nothing is wiped off.",
+            Severity.Poor,
+            Source.Usual,
+            [F.Film.IsNot(Film.None), F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))]
+        )
+        .Otherwise("the face is bare and absorbent");
     private static readonly ImmutableArray<string> WashWear = ["gloves", "goggles"];
     private const string LeadWater = "On lead paint the wash water is waste: catch it, never down a drain.";
 

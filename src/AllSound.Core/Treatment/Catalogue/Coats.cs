@@ -13,14 +13,16 @@ namespace AllSound.Core.Treatment.Catalogue;
 internal static class Coats
 {
     private static readonly ImmutableArray<string> WaterWear = ["goggles when rolling overhead"];
-    private static readonly Need NotRawPlaster = NeedRegistry.Register(
-        "not-raw-plaster",
-        "no raw plaster lies under the shellac",
-        "Shellac skins over thirsty plaster and flakes off.",
-        Severity.Fails,
-        Source.Usual,
-        [F.Bare.IsNot(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood))]
-    );
+    private static readonly Need NotRawPlaster = NeedRegistry
+        .Register(
+            "not-raw-plaster",
+            "raw plaster does not lie under the shellac",
+            "Shellac skins over thirsty plaster and flakes off.",
+            Severity.Fails,
+            Source.Usual,
+            [F.Bare.IsNot(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood))]
+        )
+        .Otherwise("raw plaster lies under the shellac");
     private static readonly Need OnWood = Sealing.Ground("on-wood-primer", "the substrate is wood", SubstrateFamily.Wood);
 
     public static readonly ImmutableArray<Operation> All =

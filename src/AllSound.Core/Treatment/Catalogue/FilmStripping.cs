@@ -12,62 +12,69 @@ internal static class FilmStripping
 {
     internal static readonly ImmutableArray<string> LeadWear = ["half mask P3", "disposable coverall", "gloves", "goggles"];
     internal static readonly Need OnWood = Ground("on-wood", "the substrate is wood", SubstrateFamily.Wood);
-    internal static readonly Need SolidBoard = NeedRegistry.Register(
-        "not-fibreboard",
-        "the substrate is no fibreboard or veneer",
-        "Long wet dwell swells fibreboard.",
-        Severity.Fails,
-        Source.Practice,
-        [F.Substrate.IsNot(Substrate.Mdf)]
-    );
-    private static readonly Need NoTannin = NeedRegistry.Register(
-        "no-tannin-wood",
-        "the wood is no oak or chestnut",
-        "Alkali turns tannin woods black.",
-        Severity.Fails,
-        Source.Practice,
-        [F.Substrate.IsNot(Substrate.HardwoodTannin)]
-    );
-    private static readonly Need SoakableFilm = NeedRegistry.Register(
-        "soakable-film",
-        "the film softens with water",
-        "Water does not shift this film.",
-        Severity.Note,
-        Source.Practice,
-        [F.Film.Is(Film.EmulsionMatt, Film.EmulsionSilk, Film.SoftDistemper, Film.OilDistemper, Film.Casein)]
-    );
-    private static readonly Need NoNitro = NeedRegistry.Register(
-        "no-nitro-bitumen",
-        "the film is none that burns or fumes under heat",
-        "Nitrocellulose flashes; bitumen, chlorinated rubber, vinyl and two-part films give off poison under heat.",
-        Severity.Danger,
-        Source.Practice,
-        [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
-    );
-    private static readonly Need NoPlastic = NeedRegistry.Register(
-        "no-plastic",
-        "the ground is no plastic",
-        "Strippers craze plastic.",
-        Severity.Fails,
-        Source.Practice,
-        [F.Substrate.IsNot(Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl)]
-    );
-    private static readonly Need OnAlkaliProof = NeedRegistry.Register(
-        "alkali-proof",
-        "the ground bears alkali: wood, hard masonry, iron or steel",
-        "Alkali eats zinc and aluminium, and stays in plaster and soft stone.",
-        Severity.Fails,
-        Source.Practice,
-        [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
-    );
-    internal static readonly Need FilmThere = NeedRegistry.Register(
-        "film-there",
-        "there is old film to strip",
-        "Nothing is left to strip.",
-        Severity.Note,
-        Source.Practice,
-        [F.Film.IsNot(Film.None)]
-    );
+    internal static readonly Need SolidBoard = NeedRegistry
+        .Register(
+            "not-fibreboard",
+            "the substrate is not fibreboard or veneer",
+            "Long wet dwell swells fibreboard.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Substrate.IsNot(Substrate.Mdf)]
+        )
+        .Otherwise("the substrate is fibreboard or veneer");
+    private static readonly Need NoTannin = NeedRegistry
+        .Register(
+            "no-tannin-wood",
+            "the wood is not oak or chestnut",
+            "Alkali turns tannin woods black.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Substrate.IsNot(Substrate.HardwoodTannin)]
+        )
+        .Otherwise("the wood is oak or chestnut");
+    private static readonly Need SoakableFilm = NeedRegistry
+        .Register(
+            "soakable-film",
+            "the film softens with water",
+            "Water does not shift this film.",
+            Severity.Note,
+            Source.Practice,
+            [F.Film.Is(Film.EmulsionMatt, Film.EmulsionSilk, Film.SoftDistemper, Film.OilDistemper, Film.Casein)]
+        )
+        .Otherwise("the film does not soften with water");
+    private static readonly Need NoNitro = NeedRegistry
+        .Register(
+            "no-nitro-bitumen",
+            "the film does not burn or give off fumes under heat",
+            "Nitrocellulose flashes; bitumen, chlorinated rubber, vinyl and two-part films give off poison under heat.",
+            Severity.Danger,
+            Source.Practice,
+            [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
+        )
+        .Otherwise("the film burns or gives off fumes under heat");
+    private static readonly Need NoPlastic = NeedRegistry
+        .Register(
+            "no-plastic",
+            "the ground is not plastic",
+            "Strippers craze plastic.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Substrate.IsNot(Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl)]
+        )
+        .Otherwise("the ground is plastic");
+    private static readonly Need OnAlkaliProof = NeedRegistry
+        .Register(
+            "alkali-proof",
+            "the ground tolerates alkali: wood, hard masonry, iron or steel",
+            "Alkali eats zinc and aluminium, and stays in plaster and soft stone.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous), Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement])]
+        )
+        .Otherwise("the ground does not tolerate alkali");
+    internal static readonly Need FilmThere = NeedRegistry
+        .Register("film-there", "there is old film to strip", "Nothing is left to strip.", Severity.Note, Source.Practice, [F.Film.IsNot(Film.None)])
+        .Otherwise("there is no old film to strip");
 
     public static readonly ImmutableArray<Operation> All =
     [

@@ -11,14 +11,16 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Air, fire watch, masking, waiting, and what comes after the last coat.</summary>
 internal static class Finishing
 {
-    private static readonly Need SomeCoat = NeedRegistry.Register(
-        "a-coat-on",
-        "a coat of this job is on",
-        "There is nothing yet to look over.",
-        Severity.Note,
-        Source.Practice,
-        [F.Cover.IsNot(Cover.None), F.Topcoats.AtLeast(Count.One)]
-    );
+    private static readonly Need SomeCoat = NeedRegistry
+        .Register(
+            "a-coat-on",
+            "a coat of this job is on",
+            "There is nothing yet to look over.",
+            Severity.Note,
+            Source.Practice,
+            [F.Cover.IsNot(Cover.None), F.Topcoats.AtLeast(Count.One)]
+        )
+        .Otherwise("no coat of this job is on");
 
     public static readonly ImmutableArray<Operation> All =
     [

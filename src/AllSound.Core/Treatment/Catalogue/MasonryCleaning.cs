@@ -236,7 +236,9 @@ internal static class MasonryCleaning
     ];
 
     private static Need NoFilm =>
-        NeedRegistry.Register("no-film", "no film lies on the wood", "It does not reach through a film.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)]);
+        NeedRegistry
+            .Register("no-film", "the wood is bare", "It does not reach through a film.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)])
+            .Otherwise("there is a film on the wood");
 
     private static Need Grounds(string id, string title, params Substrate[] grounds) => NeedRegistry.Ground(id, title, grounds);
 }

@@ -35,14 +35,9 @@ internal static class MasonryCoats
         [F.Film.Is(Film.Limewash), F.Substrate.Is(Substrate.LimeNew, Substrate.LimeOld, Substrate.RenderLime)]
     );
 
-    private static readonly Need NoOtherFilm = NeedRegistry.Register(
-        "no-film-but-limewash",
-        "no paint but limewash lies on it",
-        LimeOnly,
-        Severity.Fails,
-        Source.Usual,
-        [F.Film.Is(Film.None, Film.Limewash)]
-    );
+    private static readonly Need NoOtherFilm = NeedRegistry
+        .Register("no-film-but-limewash", "only limewash lies on it", LimeOnly, Severity.Fails, Source.Usual, [F.Film.Is(Film.None, Film.Limewash)])
+        .Otherwise("paint other than limewash lies on it");
 
     private static readonly Need Mineral = NeedRegistry.Ground("mineral-ground", "the substrate is lime, cement, brick or porous stone", CoatGrounds.Mineral.AsSpan());
 

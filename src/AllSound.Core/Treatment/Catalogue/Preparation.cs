@@ -12,14 +12,20 @@ namespace AllSound.Core.Treatment.Catalogue;
 internal static class Preparation
 {
     private static readonly Source LeadRule = Source.Standard("AS/NZS 4361.2", Confidence.Usual);
-    private static readonly Need FilmToKey = NeedRegistry.Register(
-        "film-to-key",
-        "there is a film to rub down",
-        "A bare ground has its own way of being keyed.",
-        Severity.Note,
-        Source.Practice,
-        [F.Film.IsNot(Film.None), F.Cover.IsNot(Cover.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Wood, SubstrateFamily.Masonry))]
-    );
+    private static readonly Need FilmToKey = NeedRegistry
+        .Register(
+            "film-to-key",
+            "there is a film to rub down",
+            "A bare ground has its own way of being keyed.",
+            Severity.Note,
+            Source.Practice,
+            [
+                F.Film.IsNot(Film.None),
+                F.Cover.IsNot(Cover.None),
+                F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Wood, SubstrateFamily.Masonry)),
+            ]
+        )
+        .Otherwise("there is no film to rub down");
 
     // What a film on wood or metal sheds is rubbed off with its skin; a chalked wall wants a binder.
     private static Effect ChalkOff =>
@@ -31,23 +37,27 @@ internal static class Preparation
             F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
         );
 
-    private static readonly Need NotTimber = NeedRegistry.Register(
-        "not-timber",
-        "the ground is no timber",
-        "A disc cuts across the grain; its scratches show through every coat.",
-        Severity.Poor,
-        Source.Practice,
-        [F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))]
-    );
+    private static readonly Need NotTimber = NeedRegistry
+        .Register(
+            "not-timber",
+            "the ground is not timber",
+            "A disc cuts across the grain; its scratches show through every coat.",
+            Severity.Poor,
+            Source.Practice,
+            [F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Wood))]
+        )
+        .Otherwise("the ground is timber");
 
-    private static readonly Need InTheOpen = NeedRegistry.Register(
-        "in-the-open",
-        "power sanding without extraction is done in the open",
-        "It fills a room with dust that is breathed long after; indoors dust is drawn off where it arises.",
-        Severity.Poor,
-        Source.Practice,
-        [F.Exposure.Is(Exposure.Outside)]
-    );
+    private static readonly Need InTheOpen = NeedRegistry
+        .Register(
+            "in-the-open",
+            "power sanding without extraction is done in the open",
+            "It fills a room with dust that is breathed long after; indoors dust is drawn off where it arises.",
+            Severity.Poor,
+            Source.Practice,
+            [F.Exposure.Is(Exposure.Outside)]
+        )
+        .Otherwise("power sanding without extraction is done indoors");
 
     public static readonly ImmutableArray<Operation> All =
     [

@@ -40,7 +40,7 @@ internal static class Repairs
     );
     private static readonly Need NotLime = Grounds(
         "no-gypsum-on-lime",
-        "the ground is no lime or soft masonry",
+        "the ground is gypsum, board or hard masonry, not lime or soft masonry",
         [
             .. Substrates
                 .Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry)

@@ -21,22 +21,19 @@ internal static class Sealing
         Faint("ink-faint", "ink and dye have left a faint stain only", F.Ink),
     ];
 
-    private static readonly Need SomethingToBind = NeedRegistry.Register(
-        "something-to-bind",
-        "there is old film to bind, or plaster under it",
-        "Bare wood wants its own primer, not a binder.",
-        Severity.Poor,
-        Source.Usual,
-        [F.Film.IsNot(Film.None), OnPlasterNow]
-    );
-    private static readonly Need BareShows = NeedRegistry.Register(
-        "bare-shows",
-        "bare ground shows",
-        "Over an old film the sealer goes on all over.",
-        Severity.Note,
-        Source.Usual,
-        [F.Bare.IsNot(Bare.None)]
-    );
+    private static readonly Need SomethingToBind = NeedRegistry
+        .Register(
+            "something-to-bind",
+            "there is old film to bind, or plaster under it",
+            "Bare wood wants its own primer, not a binder.",
+            Severity.Poor,
+            Source.Usual,
+            [F.Film.IsNot(Film.None), OnPlasterNow]
+        )
+        .Otherwise("there is nothing to bind");
+    private static readonly Need BareShows = NeedRegistry
+        .Register("bare-shows", "bare ground shows", "Over an old film the sealer goes on all over.", Severity.Note, Source.Usual, [F.Bare.IsNot(Bare.None)])
+        .Otherwise("no bare ground shows");
 
     // A binder seals bare plaster; bare wood still wants its primer.
     private static Test OnPlasterNow => F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry));

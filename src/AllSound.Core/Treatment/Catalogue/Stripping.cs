@@ -18,27 +18,29 @@ internal static class Stripping
         [Substrate.BrickHard, Substrate.ConcreteCast, Substrate.RenderCement, Substrate.BlockConcrete, Substrate.StoneDense, Substrate.Steel, Substrate.IronCast]
     );
     private static readonly Need NoGypsum = Grounds(
-        "steam-proof",
-        "the ground bears steam: no gypsum, board, veneer or thin metal",
-        [
-            .. Substrates
-                .All.Where(s =>
-                    s.Value is Substrate.LimeOld or Substrate.Softwood or Substrate.SoftwoodResinous or Substrate.HardwoodTannin
-                    || (s.Family == SubstrateFamily.Masonry && s.Value != Substrate.FibreCement)
-                )
-                .Select(s => s.Value),
-        ]
-    );
+            "steam-proof",
+            "the ground is one that tolerates steam, not gypsum, board, veneer or thin metal",
+            [
+                .. Substrates
+                    .All.Where(s =>
+                        s.Value is Substrate.LimeOld or Substrate.Softwood or Substrate.SoftwoodResinous or Substrate.HardwoodTannin
+                        || (s.Family == SubstrateFamily.Masonry && s.Value != Substrate.FibreCement)
+                    )
+                    .Select(s => s.Value),
+            ]
+        )
+        .Otherwise("the ground does not tolerate steam");
     private static readonly Need Iron = Grounds("iron", "the ground is iron or steel", Substrates.Family(SubstrateFamily.Ferrous));
     private static readonly Need FlatWoodOrWall = Grounds(
-        "flat-and-tough",
-        "the ground is solid wood, wall plaster or hard masonry, not thin metal or veneer",
-        [
-            .. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Plaster).Where(s => s is not (Substrate.PaperLining or Substrate.LimeNew)),
-            Substrate.BrickHard,
-            Substrate.ConcreteCast,
-        ]
-    );
+            "flat-and-tough",
+            "the ground is solid wood, wall plaster or hard masonry, not thin metal or veneer",
+            [
+                .. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Plaster).Where(s => s is not (Substrate.PaperLining or Substrate.LimeNew)),
+                Substrate.BrickHard,
+                Substrate.ConcreteCast,
+            ]
+        )
+        .Otherwise("the ground is not solid wood, wall plaster or hard masonry");
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -236,7 +238,7 @@ internal static class Stripping
             [
                 Grounds(
                     "dippable",
-                    "solid softwood, steel or iron, pegged not glued",
+                    "it is solid softwood, steel or iron, pegged and not glued",
                     [Substrate.Softwood, Substrate.SoftwoodResinous, Substrate.Steel, Substrate.IronCast]
                 ),
             ],
@@ -322,14 +324,16 @@ internal static class Stripping
         );
 
     private static Need NeverOnSite =>
-        NeedRegistry.Register(
-            "no-dry-blast",
-            "nothing is blasted dry on site",
-            "Dust from dry grit carries lead and silica to everyone near.",
-            Severity.Danger,
-            Source.Practice,
-            []
-        );
+        NeedRegistry
+            .Register(
+                "no-dry-blast",
+                "nothing is blasted dry on site",
+                "Dust from dry grit carries lead and silica to everyone near.",
+                Severity.Danger,
+                Source.Practice,
+                []
+            )
+            .Otherwise("it would be blasted dry on site");
 
     private static Operation PaperOff(string id, string title, string how, double rate, ImmutableArray<Need> needs) =>
         new()

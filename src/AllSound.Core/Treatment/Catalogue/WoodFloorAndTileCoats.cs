@@ -14,14 +14,9 @@ internal static class WoodFloorAndTileCoats
 {
     private static readonly ImmutableArray<string> Rags = ["Oily rags can catch fire by themselves: flat outside or under water in a lidded bin."];
 
-    private static readonly Need NotOily = NeedRegistry.Register(
-        "not-shower",
-        "water does not stand on it",
-        "Standing water lifts any paint off tile.",
-        Severity.Note,
-        Source.Usual,
-        [F.Moisture.Is(Moisture.Dry)]
-    );
+    private static readonly Need NotOily = NeedRegistry
+        .Register("not-shower", "water does not stand on it", "Standing water lifts any paint off tile.", Severity.Note, Source.Usual, [F.Moisture.Is(Moisture.Dry)])
+        .Otherwise("water stands on it");
 
     public static readonly ImmutableArray<Operation> All =
     [
