@@ -1,4 +1,5 @@
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -31,7 +32,7 @@ public class Micro
     public Transition Apply() => Treatments.Apply(condition, act);
 
     [Benchmark]
-    public NeedSet Satisfied() => Treatments.Satisfied(condition);
+    public AllSound.Planning.PropositionSet Satisfied() => Treatments.Satisfied(condition);
 
     [Benchmark]
     public Specified Specify() => Specifier.Specify(job, building, space, surface);

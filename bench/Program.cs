@@ -2,6 +2,7 @@ using System.Diagnostics;
 using AllSound.Bench;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Testing;

@@ -3,6 +3,7 @@ using System.Text.Json;
 using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Cli;

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.CommandLine;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Cli;

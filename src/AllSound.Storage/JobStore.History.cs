@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using Dapper;

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using Dapper;

@@ -1,5 +1,6 @@
 using System.Text.Json;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 
 namespace AllSound.Storage;

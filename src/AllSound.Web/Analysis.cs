@@ -1,8 +1,10 @@
 using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Records;
 using AllSound.Core.Specification;

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Storage;
 
@@ -57,7 +58,7 @@ internal static class Edits
     }
 
     /// <summary>Replaces the whole job by what comes of it, if its surfaces still are as they were read.</summary>
-    public static ChangeOutcome Replace(JobStore store, string job, string label, Func<StoredJob, (Core.Surfaces.Job? Job, ImmutableArray<Fault> Faults)> become) =>
+    public static ChangeOutcome Replace(JobStore store, string job, string label, Func<StoredJob, (Core.Jobs.Job? Job, ImmutableArray<Fault> Faults)> become) =>
         store.Change(
             job,
             label,

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using AllSound.Storage;

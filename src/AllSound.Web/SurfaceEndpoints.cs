@@ -1,4 +1,6 @@
 using AllSound.Core.Exchange;
+using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 using AllSound.Storage;

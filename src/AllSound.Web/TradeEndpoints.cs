@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text;
 using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Records;
 using AllSound.Core.Specification;

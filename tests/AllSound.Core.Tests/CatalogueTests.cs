@@ -3,6 +3,7 @@ using System.Runtime.CompilerServices;
 using System.Runtime.Loader;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;

@@ -1,4 +1,5 @@
 using AllSound.Core.Climate;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using Xunit;

@@ -1,4 +1,5 @@
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;

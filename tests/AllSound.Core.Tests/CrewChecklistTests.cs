@@ -1,3 +1,4 @@
+using AllSound.Core.Buying;
 using AllSound.Core.Documents;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;

@@ -1,5 +1,6 @@
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using Xunit;

@@ -1,6 +1,8 @@
 using System.Text.RegularExpressions;
+using AllSound.Core.Buying;
 using AllSound.Core.Documents;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;

@@ -1,5 +1,7 @@
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
+using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;

@@ -1,6 +1,7 @@
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
@@ -358,7 +359,7 @@ public sealed class InspectionTests
     private static Job Job(Surface surface) =>
         new()
         {
-            Format = Core.Surfaces.Job.CurrentFormat,
+            Format = Core.Jobs.Job.CurrentFormat,
             Id = "j",
             Title = "j",
             Buildings =

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Testing;
@@ -368,7 +369,7 @@ public sealed class JobSenseTests
         Bad(j => j with { Rates = j.Rates with { Currency = "pounds" } }, "$.rates.currency", "three-letter");
         Bad(j => j with { Rates = j.Rates with { LabourPerHour = -1 } }, "$.rates.labourPerHour", "0 to 1000");
         Bad(j => j with { Judgements = [new Judgement { Cause = "c_ghosts" }] }, "$.judgements[0].cause", "./allsound causes");
-        Bad(j => j with { Format = "else/1" }, "$.format", Core.Surfaces.Job.CurrentFormat);
+        Bad(j => j with { Format = "else/1" }, "$.format", Core.Jobs.Job.CurrentFormat);
     }
 
     [Fact]

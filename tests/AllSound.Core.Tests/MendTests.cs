@@ -1,4 +1,5 @@
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;

@@ -1,3 +1,4 @@
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Practice;
 using AllSound.Core.Specification;

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;

@@ -1,5 +1,6 @@
 using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;

@@ -2,6 +2,7 @@ using System.Net;
 using System.Net.Http.Json;
 using System.Text.Json.Nodes;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Testing;
 using Xunit;
 

@@ -54,8 +54,8 @@ public sealed class DatabaseTests : IDisposable
             var store = new JobStore(database);
             var job = store.Find("sallow-ferry")!;
             Assert.Equal(JobFile.Write(Demo.Job), JobFile.Write(job.Job));
-            Assert.Equal(3, job.VersionOf(Core.Records.RecordKind.Surface, "stair-wall"));
-            var photo = (Core.Records.Photo)job.Records.Find(Core.Records.RecordKind.Photo, "p1")!.Value;
+            Assert.Equal(3, job.VersionOf(Core.Jobs.RecordKind.Surface, "stair-wall"));
+            var photo = (Core.Records.Photo)job.Records.Find(Core.Jobs.RecordKind.Photo, "p1")!.Value;
             Assert.Equal(("corner", true, 40), (photo.Caption, photo.Wet, photo.Width));
             Assert.NotNull(new PictureStore(database).Find("sallow-ferry", "p1", PictureForm.Shown));
         }

@@ -84,7 +84,7 @@ public sealed class KillTests
                 var job = store.Find("sallow-ferry")!;
                 var found = job.Job.Surfaces().First(s => s.Surface.Id == "stair-wall").Surface.Notes;
                 Assert.True(Number(found) >= note, $"the copy holds {found}, {note} was acknowledged before it was taken");
-                Assert.True(job.Records.All.Count(r => r.Key.Kind == Core.Records.RecordKind.Photo) >= photos);
+                Assert.True(job.Records.All.Count(r => r.Key.Kind == Core.Jobs.RecordKind.Photo) >= photos);
             }
         }
         finally

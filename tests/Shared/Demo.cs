@@ -1,5 +1,6 @@
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
@@ -54,7 +55,7 @@ public static class One
     {
         var job = new Job
         {
-            Format = Core.Surfaces.Job.CurrentFormat,
+            Format = Core.Jobs.Job.CurrentFormat,
             Id = "one",
             Title = "One",
             Buildings =

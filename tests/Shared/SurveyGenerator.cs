@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 
@@ -14,7 +15,7 @@ public static class SurveyGenerator
         var random = new Random(seed);
         return new Job
         {
-            Format = Core.Surfaces.Job.CurrentFormat,
+            Format = Core.Jobs.Job.CurrentFormat,
             Id = "generated",
             Title = "Generated",
             Jurisdiction = Pick(random, Enum.GetValues<Jurisdiction>()),

@@ -1,6 +1,7 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
 using AllSound.Core.Diagnosis.Catalogue;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Diagnosis;

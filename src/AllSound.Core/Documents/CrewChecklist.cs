@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;

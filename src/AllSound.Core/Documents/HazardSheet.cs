@@ -1,5 +1,7 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;

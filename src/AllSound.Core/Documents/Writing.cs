@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;

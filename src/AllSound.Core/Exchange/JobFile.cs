@@ -4,6 +4,7 @@ using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization;
 using System.Text.RegularExpressions;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Exchange;

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
+using AllSound.Core.Jobs;
 using AllSound.Core.Records;
 using AllSound.Core.Surfaces;
 

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Runtime.CompilerServices;
 using System.Text.RegularExpressions;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
@@ -37,7 +38,7 @@ public static partial class JobSense
 
     private static void OwnFaults(Faults faults, string at, Space space, Surface surface)
     {
-        Limits.Check(faults, at, surface);
+        LengthLimits.Check(faults, at, surface);
         Name(faults, $"{at}.id", surface.Id);
         Text(faults, $"{at}.title", surface.Title);
         Year(faults, $"{at}.year", surface.Year);

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using System.Text.RegularExpressions;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -43,7 +44,7 @@ public static partial class JobSense
             return faults.ToImmutable();
         }
 
-        Limits.Check(faults, "$", job);
+        LengthLimits.Check(faults, "$", job);
         var buildings = new HashSet<string>(StringComparer.Ordinal);
         var spaces = new HashSet<string>(StringComparer.Ordinal);
         var surfaces = new HashSet<string>(StringComparer.Ordinal);
@@ -51,7 +52,7 @@ public static partial class JobSense
         {
             var at = $"$.buildings[{b}]";
             var building = job.Buildings[b];
-            Limits.Check(faults, at, building);
+            LengthLimits.Check(faults, at, building);
             Name(faults, $"{at}.id", building.Id);
             Unique(faults, $"{at}.id", building.Id, buildings);
             Text(faults, $"{at}.title", building.Title);
@@ -96,7 +97,7 @@ public static partial class JobSense
         var faults = new Faults();
         foreach (var reading in surface.Readings)
         {
-            Limits.Check(faults, "$", reading);
+            LengthLimits.Check(faults, "$", reading);
         }
 
         Readings(faults, "$", surface);
@@ -113,7 +114,7 @@ public static partial class JobSense
 
     private static void SpaceFaults(Faults faults, string at, Space space, HashSet<string> spaces, HashSet<string> surfaces)
     {
-        Limits.Check(faults, at, space);
+        LengthLimits.Check(faults, at, space);
         Name(faults, $"{at}.id", space.Id);
         Text(faults, $"{at}.title", space.Title);
         Unique(faults, $"{at}.id", space.Id, spaces);

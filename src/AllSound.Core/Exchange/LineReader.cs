@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;

@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Reflection;
 using System.Text.Json.Nodes;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 using CsvHelper;
 using CsvHelper.Configuration;

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 

@@ -1,4 +1,5 @@
 using System.Collections.Frozen;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Inspection;

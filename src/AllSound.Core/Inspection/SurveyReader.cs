@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;

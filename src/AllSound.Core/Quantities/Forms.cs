@@ -1,5 +1,6 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 

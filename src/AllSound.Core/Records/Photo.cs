@@ -1,5 +1,6 @@
 using System.ComponentModel.DataAnnotations;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 
 namespace AllSound.Core.Records;
 

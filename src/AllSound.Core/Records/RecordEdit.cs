@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Records;
@@ -134,7 +135,7 @@ public static class RecordEdits
 
         if (value is Photo photo)
         {
-            Limits.Check(faults, here, photo);
+            LengthLimits.Check(faults, here, photo);
         }
     }
 

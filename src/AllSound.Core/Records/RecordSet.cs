@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Text.Json;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Records;

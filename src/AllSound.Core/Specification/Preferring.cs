@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Specification;

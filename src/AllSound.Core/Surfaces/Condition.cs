@@ -2,7 +2,6 @@ using System.Diagnostics.CodeAnalysis;
 using System.Numerics;
 using System.Runtime.CompilerServices;
 using System.Runtime.InteropServices;
-using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Surfaces;
 
@@ -157,12 +156,12 @@ public readonly struct Condition : IEquatable<Condition>
         var bare = Get(Facets.Prep) != Prep.None && Get(Facets.Bare) == Bare.Raw;
         var standing = bare ? (ushort)Math.Min(stood + minutes, ushort.MaxValue) : (ushort)0;
         var later = new Condition(copy, next, left, standing, (ushort)(shelter == 0 ? 0 : Math.Max(1, shelter - minutes)));
-        if (minutes > (shelter > 0 ? shelter : LongestLeft + (Touching.ExposedHours * 60)))
+        if (minutes > (shelter > 0 ? shelter : LongestLeft + (Weathering.ExposedHours * 60)))
         {
-            later = later.Changed(Touching.Soiling);
+            later = later.Changed(Weathering.Soiling);
         }
 
-        return standing > Touching.BareMetalHours * 60 ? later.Changed(Touching.FlashRust) : later;
+        return standing > Weathering.BareMetalHours * 60 ? later.Changed(Weathering.FlashRust) : later;
     }
 
     /// <inheritdoc/>

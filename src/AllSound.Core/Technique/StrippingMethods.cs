@@ -1,5 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Technique;

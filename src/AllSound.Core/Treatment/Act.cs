@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Planning;
+using Effect = AllSound.Core.Surfaces.Effect;
 
 namespace AllSound.Core.Treatment;
 

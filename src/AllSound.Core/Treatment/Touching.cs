@@ -6,9 +6,6 @@ namespace AllSound.Core.Treatment;
 /// <summary>What everything done to the face itself needs and does, whatever the operation.</summary>
 internal static class Touching
 {
-    /// <summary>Hours that bared iron and steel may stand before its first coat. Common practice (ISO 12944-7, from memory).</summary>
-    public const double BareMetalHours = 4;
-
     private static readonly Need[] AtTheFace = [SiteNeeds.FootingSafe, SiteNeeds.WiringSound, SiteNeeds.ConsentGiven];
 
     /// <summary>
@@ -31,25 +28,12 @@ internal static class Touching
             yield break;
         }
 
-        if ((wets || leaves.Advised > BareMetalHours) && !Coating.SealsBare(operation))
+        if ((wets || leaves.Advised > Weathering.BareMetalHours) && !Coating.SealsBare(operation))
         {
-            foreach (var effect in FlashRust)
+            foreach (var effect in Weathering.FlashRust)
             {
                 yield return effect;
             }
         }
     }
-
-    /// <summary>Hours that a coat ready for the next may stand in the weather before it has to be washed again. Judgement.</summary>
-    public const double ExposedHours = 24;
-
-    /// <summary>What days in the open do to a coat that waits for the next.</summary>
-    internal static readonly Effect[] Soiling = [Effect.Set(F.Soil, Soil.Light, F.Exposure.Is(Exposure.Outside), F.Cover.IsNot(Cover.None), F.Soil.Is(Soil.Clean))];
-
-    /// <summary>What a night does to prepared bare iron and steel.</summary>
-    internal static readonly Effect[] FlashRust =
-    [
-        Effect.Set(F.Rust, Rust.Light, F.Prep.IsNot(Prep.None), F.Bare.Is(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous))),
-        Effect.Set(F.Prep, Prep.None, F.Bare.Is(Bare.Raw), F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous))),
-    ];
 }

@@ -126,7 +126,7 @@ public static class Treatments
 
         if (pace == Pace.Least)
         {
-            next = next.Sheltered((int)Math.Ceiling(((act.Leaves?.Advised ?? 0) + Touching.ExposedHours) * 60));
+            next = next.Sheltered((int)Math.Ceiling(((act.Leaves?.Advised ?? 0) + Weathering.ExposedHours) * 60));
         }
 
         return next;

@@ -2,7 +2,7 @@ using System.Collections.Immutable;
 using AllSound.Core.Materials.Catalogue;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
-using static AllSound.Core.Treatment.Effect;
+using static AllSound.Core.Surfaces.Effect;
 using F = AllSound.Core.Surfaces.Facets;
 using N = AllSound.Core.Treatment.Needs;
 

@@ -1,9 +1,8 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
-using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Jobs;
 
 /// <summary>A sign recorded.</summary>
 public sealed record SignSeen

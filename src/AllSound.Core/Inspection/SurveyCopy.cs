@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Inspection;
 
 /// <summary>Carries what was found on one surface over to others that are like it, and says where they already differed.</summary>
 public static class SurveyCopy

@@ -1,4 +1,4 @@
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Jobs;
 
 /// <summary>The shape of an element, from which its real area follows. What is left out is taken as usual for the kind.</summary>
 public sealed record Form

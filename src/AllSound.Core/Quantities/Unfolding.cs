@@ -1,6 +1,8 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Quantities;
 
 /// <summary>A piece of an unfolded space, in metres; x to the right, y downward.</summary>
 /// <param name="Kind">wall, ceiling, floor, opening, strip, panel or zone.</param>

@@ -1,8 +1,9 @@
 using System.Globalization;
+using AllSound.Core.Jobs;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Safety;
+namespace AllSound.Core.Inspection;
 
 /// <summary>What must be taken for granted about lead until a test says otherwise.</summary>
 public static class LeadPresumption

@@ -1,10 +1,12 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Practice;
+using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Quantities;
+namespace AllSound.Core.Buying;
 
 /// <summary>What one step of a surface's specification uses.</summary>
 /// <param name="Step">The step.</param>

@@ -1,7 +1,6 @@
 using System.Collections.Immutable;
-using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Treatment;
+namespace AllSound.Core.Surfaces;
 
 /// <summary>How an effect changes its facet.</summary>
 public enum Change : byte

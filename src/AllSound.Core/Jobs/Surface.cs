@@ -1,9 +1,9 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
-using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Jobs;
 
 /// <summary>One element of one substrate in one condition.</summary>
 public sealed record Surface

@@ -1,9 +1,8 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
-using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 
-namespace AllSound.Core.Surfaces;
+namespace AllSound.Core.Jobs;
 
 /// <summary>Where the job is; local rules hang on it.</summary>
 public enum Jurisdiction : byte
@@ -28,79 +27,6 @@ public enum Jurisdiction : byte
 
     /// <summary>South Africa.</summary>
     ZA,
-}
-
-/// <summary>An element of a building. It carries the geometry and the order of painting.</summary>
-public enum Element : byte
-{
-    /// <summary>Wall.</summary>
-    Wall,
-
-    /// <summary>Ceiling.</summary>
-    Ceiling,
-
-    /// <summary>Cornice.</summary>
-    Cornice,
-
-    /// <summary>Skirting.</summary>
-    Skirting,
-
-    /// <summary>Architrave.</summary>
-    Architrave,
-
-    /// <summary>Door.</summary>
-    Door,
-
-    /// <summary>Window.</summary>
-    Window,
-
-    /// <summary>Frame.</summary>
-    Frame,
-
-    /// <summary>Sill.</summary>
-    Sill,
-
-    /// <summary>Boarding.</summary>
-    Boarding,
-
-    /// <summary>Panelling.</summary>
-    Panelling,
-
-    /// <summary>Chimney breast.</summary>
-    ChimneyBreast,
-
-    /// <summary>Fire surround.</summary>
-    Surround,
-
-    /// <summary>Step.</summary>
-    Step,
-
-    /// <summary>Pipe.</summary>
-    Pipe,
-
-    /// <summary>Radiator.</summary>
-    Radiator,
-
-    /// <summary>Column.</summary>
-    Column,
-
-    /// <summary>Railing.</summary>
-    Railing,
-
-    /// <summary>Gutter and downpipe.</summary>
-    Gutter,
-
-    /// <summary>Roof sheet.</summary>
-    RoofSheet,
-
-    /// <summary>Cladding.</summary>
-    Cladding,
-
-    /// <summary>Tile.</summary>
-    Tile,
-
-    /// <summary>Floor.</summary>
-    Floor,
 }
 
 /// <summary>What kind of space.</summary>
@@ -155,37 +81,6 @@ public enum OpeningKind : byte
 
     /// <summary>A plain opening.</summary>
     Opening,
-}
-
-/// <summary>What the finish belongs to.</summary>
-public enum FinishFamily : byte
-{
-    /// <summary>Walls and ceilings.</summary>
-    WallPaint,
-
-    /// <summary>Woodwork, and smooth work finished like it.</summary>
-    TrimPaint,
-
-    /// <summary>Outside masonry.</summary>
-    Masonry,
-
-    /// <summary>Metal.</summary>
-    Metal,
-
-    /// <summary>Radiators and hot pipes.</summary>
-    Radiator,
-
-    /// <summary>Clear or stained wood.</summary>
-    Clear,
-
-    /// <summary>Floors and steps.</summary>
-    Floor,
-
-    /// <summary>Glazed tile.</summary>
-    Tile,
-
-    /// <summary>The inside of gutters.</summary>
-    Gutter,
 }
 
 /// <summary>A job: everything that one file holds.</summary>
