@@ -189,6 +189,7 @@ internal static class ListVerbs
                             f.Id,
                             f.Title,
                             f.Elements,
+                            f.Measures,
                             f.How,
                             source = f.Source.ToString(),
                         }

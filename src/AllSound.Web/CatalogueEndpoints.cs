@@ -49,7 +49,9 @@ internal static class CatalogueEndpoints
                 c.Source.ToString()
             )),
         ],
-        [.. Forms.All.Select(f => new FormChoice(f.Id, f.Title, f.Elements, f.How))],
+        [.. Forms.All.Select(f => new FormChoice(f.Id, f.Title, f.Elements, f.How, f.Measures))],
+        [.. Enum.GetValues<Element>().Select(e => new ElementChoice(e, Usual.Substrate(e).Id))],
+        [.. Usual.Openings],
         [
             .. Causes.All.Select(c => new CauseChoice(
                 c.Id,

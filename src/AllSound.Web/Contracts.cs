@@ -204,7 +204,10 @@ internal sealed record CheckChoice(
 );
 
 /// <summary>A form that elements come in.</summary>
-internal sealed record FormChoice(string Id, string Title, ImmutableArray<Element> Elements, string How);
+internal sealed record FormChoice(string Id, string Title, ImmutableArray<Element> Elements, string How, ImmutableArray<FormMeasure> Measures);
+
+/// <summary>What an element is usually made of.</summary>
+internal sealed record ElementChoice(Element Element, string Substrate);
 
 /// <summary>A product class with the numbers that a firm's own product may have otherwise.</summary>
 internal sealed record ProductChoice(
@@ -235,6 +238,8 @@ internal sealed record Catalogue(
     ImmutableArray<ScaleChoice> Scales,
     ImmutableArray<CheckChoice> Checks,
     ImmutableArray<FormChoice> Forms,
+    ImmutableArray<ElementChoice> Elements,
+    ImmutableArray<UsualOpening> Openings,
     ImmutableArray<CauseChoice> Causes,
     ImmutableArray<OperationChoice> Operations,
     ImmutableArray<ProductChoice> Products,

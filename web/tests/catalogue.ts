@@ -23,6 +23,8 @@ export default function setup(project: TestProject) {
     coatings: list("coatings"),
     substrates: list("substrates"),
     forms: list("forms"),
+    elements: [],
+    openings: [],
     causes: [],
     operations: [],
     products: [],

@@ -67,6 +67,15 @@ describe("answers of the server", () => {
     expect(translate("/api/catalogue", answer)).toBe(answer);
   });
 
+  test("keep what elements a form is for, so that the forms of skirting, cornice and architrave stay", () => {
+    speech.set({ terms: "american" });
+    const forms = inject("catalogue").forms;
+    const translated = translate("/api/catalogue", { forms }) as { forms: typeof forms };
+    expect(forms.some((f) => f.elements.includes("skirting"))).toBe(true);
+    expect(translated.forms.map((f) => f.elements)).toEqual(forms.map((f) => f.elements));
+    expect(translated.forms.find((f) => f.id === "cornice-plain")?.title).toContain("crown molding");
+  });
+
   test("say the catalogue in American terms and keep every id", () => {
     speech.set({ terms: "american" });
     // Ids of operations hold underscores, so that no word in them stands alone.

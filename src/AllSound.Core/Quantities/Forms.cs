@@ -6,6 +6,13 @@ using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Quantities;
 
+/// <summary>A measure that a form may be given.</summary>
+/// <param name="Name">Its key in the job file.</param>
+/// <param name="Title">What a painter calls it.</param>
+/// <param name="Unit">Unit; empty for a count.</param>
+/// <param name="Usual">What is taken where it is not given.</param>
+public sealed record FormMeasure(string Name, string Title, string Unit, double Usual);
+
 /// <summary>A kind of form: how real area follows from flat size.</summary>
 /// <param name="Id">Stable id used in files.</param>
 /// <param name="Title">What a painter calls it.</param>
@@ -15,6 +22,9 @@ namespace AllSound.Core.Quantities;
 /// <param name="Source">Where it comes from.</param>
 public sealed record FormKind(string Id, string Title, ImmutableArray<Element> Elements, Func<Form, double, double, double> Area, string How, Source Source)
 {
+    /// <summary>The measures that its area depends on, with what is taken where none is given.</summary>
+    public ImmutableArray<FormMeasure> Measures { get; init; } = [];
+
     /// <summary>The kind of face that it is to work on; null where the element says.</summary>
     public Face? Face { get; init; }
 }
@@ -22,6 +32,17 @@ public sealed record FormKind(string Id, string Title, ImmutableArray<Element> E
 /// <summary>The forms known to the program. Factors are real over flat area; the typical value of the trade's range.</summary>
 public static class Forms
 {
+    // Millimetres, and a count; taken where nothing is given. Common practice.
+    private const double SheetDepth = 19;
+    private const double SheetPitch = 75;
+    private const double BoxDepth = 32;
+    private const double PipeWidth = 22;
+    private const double ColumnWidth = 150;
+    private const double GutterWidth = 112;
+    private const int UsualPanes = 4;
+
+    private static FormMeasure Panes { get; } = new("lights", "Panes of glass", "", UsualPanes);
+
     private static readonly ImmutableArray<Element> Faces = [Element.Wall, Element.Ceiling, Element.ChimneyBreast, Element.Cladding, Element.Surround];
 
     /// <summary>All of them.</summary>
@@ -66,10 +87,10 @@ public static class Forms
             "corrugated",
             "corrugated sheet",
             [Element.RoofSheet, Element.Cladding],
-            (f, l, h) => l * h * Corrugated(f.DepthMm ?? 19, f.PitchMm ?? 75),
+            (f, l, h) => l * h * Corrugated(f.DepthMm ?? SheetDepth, f.PitchMm ?? SheetPitch),
             "arc length of the wave over its pitch",
             Source.Practice
-        ),
+        ) { Measures = [Depth(SheetDepth), new("pitchMm", "Pitch of the waves", "mm", SheetPitch)] },
         new(
             "box-profile",
             "box-profile sheet",
@@ -77,7 +98,7 @@ public static class Forms
             (f, l, h) =>
                 l
                 * h
-                * (f.DepthMm ?? 32) switch
+                * (f.DepthMm ?? BoxDepth) switch
                 {
                     < 40 => 1.25,
                     < 80 => 1.5,
@@ -85,7 +106,7 @@ public static class Forms
                 },
             "1.25 to 40 mm deep, 1.5 to 80, 1.85 over",
             Source.Usual
-        ),
+        ) { Measures = [Depth(BoxDepth)] },
         new("door-flush", "flush door", [Element.Door], (f, l, h) => l * h * 1.02 * Sides(f), "1.02 a side", Source.Usual),
         new("door-4", "four-panel door", [Element.Door], (f, l, h) => l * h * 1.2 * Sides(f), "1.2 a side", Source.Usual) { Face = Face.Moulded },
         new("door-6", "six-panel door", [Element.Door], (f, l, h) => l * h * 1.3 * Sides(f), "1.3 a side", Source.Usual) { Face = Face.Moulded },
@@ -98,7 +119,7 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        {
+        { Measures = [Panes],
             Face = Face.Glazed,
         },
         new(
@@ -109,7 +130,7 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        {
+        { Measures = [Panes],
             Face = Face.Glazed,
         },
         new(
@@ -120,27 +141,27 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        {
+        { Measures = [Panes],
             Face = Face.Glazed,
         },
-        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? 22) / 1000 * l, "pi by diameter by length", Source.Practice),
+        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? PipeWidth) / 1000 * l, "pi by diameter by length", Source.Practice) { Measures = [Diameter(PipeWidth)] },
         new(
             "column-round",
             "round column",
             [Element.Column],
-            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h),
+            (f, l, h) => Math.PI * (f.DiameterMm ?? ColumnWidth) / 1000 * Math.Max(l, h),
             "pi by diameter by height",
             Source.Practice
-        ),
+        ) { Measures = [Diameter(ColumnWidth)] },
         new(
             "column-fluted",
             "fluted column",
             [Element.Column],
-            (f, l, h) => Math.PI * (f.DiameterMm ?? 150) / 1000 * Math.Max(l, h) * 1.3,
+            (f, l, h) => Math.PI * (f.DiameterMm ?? ColumnWidth) / 1000 * Math.Max(l, h) * 1.3,
             "1.3 of a round one",
             Source.Judgement
         )
-        {
+        { Measures = [Diameter(ColumnWidth)],
             Face = Face.Moulded,
         },
         new("radiator-panel", "single panel radiator", [Element.Radiator], (_, l, h) => l * h * 2.2, "2.2 of the face", Source.Judgement) { Face = Face.Radiator },
@@ -162,11 +183,11 @@ public static class Forms
             "gutter-half",
             "half-round gutter, inside and out",
             [Element.Gutter],
-            (f, l, _) => Math.PI * (f.DiameterMm ?? 112) / 1000 * l,
+            (f, l, _) => Math.PI * (f.DiameterMm ?? GutterWidth) / 1000 * l,
             "pi by diameter: half the round, twice",
             Source.Practice
-        ),
-        new("gutter-box", "box gutter, inside and out", [Element.Gutter], (f, l, _) => 2 * 3 * (f.DiameterMm ?? 112) / 1000 * l, "three sides, twice", Source.Judgement),
+        ) { Measures = [Diameter(GutterWidth)] },
+        new("gutter-box", "box gutter, inside and out", [Element.Gutter], (f, l, _) => 2 * 3 * (f.DiameterMm ?? GutterWidth) / 1000 * l, "three sides, twice", Source.Judgement) { Measures = [Diameter(GutterWidth)] },
         new("steps", "steps, tread and riser", [Element.Step], (f, l, h) => l * (h > 0 ? h : 0.43) * 1.1, "width by tread and riser by 1.1, each", Source.Usual),
         Factor("cornice-plain", "plain cornice, by girth", 1.1, [Element.Cornice], Source.Judgement) with
         {
@@ -253,12 +274,16 @@ public static class Forms
     private static FormKind Factor(string id, string title, double factor, ImmutableArray<Element> elements, Source source) =>
         new(id, title, elements, (f, l, h) => l * h * factor * (f.Sides ?? 1), FormattableString.Invariant($"{factor} of the flat area"), source);
 
+    private static FormMeasure Depth(double usual) => new("depthMm", "Depth of the profile", "mm", usual);
+
+    private static FormMeasure Diameter(double usual) => new("diameterMm", "Diameter", "mm", usual);
+
     private static int Sides(Form form) => form.Sides ?? 1;
 
     // Share of the overall area that is painted, by the area of a pane, one side.
     private static double Glazed(Form form, double width, double height)
     {
-        var pane = width * height / Math.Max(1, form.Lights ?? 4);
+        var pane = width * height / Math.Max(1, form.Lights ?? UsualPanes);
         var share = pane switch
         {
             <= 0.10 => 0.9,

@@ -116,9 +116,7 @@ public static class StepHazards
                 : "wet paper and paste, bagged",
             (Group.Strip or Group.Loosen or Group.Abrade or Group.Fill or Group.Denib, true, _) =>
                 "hazardous: lead chips, dust, slurry and wipes, in sealed labelled bags",
-            (Group.Strip, _, _) when operation.Id is "st_solvent" or "st_wax_solvent" or "st_shellac_alcohol" or "st_bitumen_mech" =>
-                "hazardous: solvent sludge and rags, in a lidded metal bin",
-            (Group.Strip, _, _) when operation.Id is "st_alkaline_poultice" => "hazardous: caustic sludge, sealed and labelled",
+            _ when operation.Waste is { } own => own,
             (Group.Clean or Group.Decontaminate, true, true) => "wash water from lead paint: caught, never down a drain",
             (Group.Clean or Group.Decontaminate, _, true) => "wash water: caught, or to foul drain where the rules allow",
             (Group.Strip or Group.Loosen or Group.Abrade, _, _) => "dried paint and dust, bagged",
@@ -141,14 +139,13 @@ public static class StepHazards
             return $"Before the first coat: dry by a number ({(wood ? "timber 18 % or less" : "equilibrium humidity 75 % or less, or as the known dry place")}), dust-free, firm at every edge, keyed, clean; written down.";
         }
 
-        return act.Operation.Group switch
-        {
-            Group.Dry => "No further until the number is written down.",
-            Group.Strip => "Before it begins: a trial patch; lead result or work area; neighbours covered.",
-            Group.Aftercare when act.Operation.Id == "ac_clean" => "After the wait: stains back, grip at a corner, show-through; written down.",
-            _ when act.Operation.Id == "dc_lead_clean" => "Nobody returns before the clearance that the local rule asks for.",
-            _ => null,
-        };
+        return act.Operation.HoldPoint
+            ?? act.Operation.Group switch
+            {
+                Group.Dry => "No further until the number is written down.",
+                Group.Strip => "Before it begins: a trial patch; lead result or work area; neighbours covered.",
+                _ => null,
+            };
     }
 
     private static string? Others(Act act, bool lead, bool inside, Surface surface)
@@ -163,7 +160,7 @@ public static class StepHazards
             return "The room is not slept in tonight (two nights after two-part paint); children and people with asthma stay away until the smell is gone.";
         }
 
-        return act.Operation.Id is "st_heatgun" or "st_ir" ? "Smoke detectors are covered by arrangement and uncovered again today."
+        return act.Operation.SetsOffDetectors ? "Smoke detectors are covered by arrangement and uncovered again today."
             : surface.Element == Element.Floor && act.Operation.Role == CoatRole.Finish ? "Nobody walks on it for a day; another way through is kept open."
             : null;
     }

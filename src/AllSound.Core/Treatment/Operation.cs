@@ -237,6 +237,15 @@ public sealed record Operation
     /// <summary>Protective equipment.</summary>
     public ImmutableArray<string> Protection { get; init; } = [];
 
+    /// <summary>Its waste where lead is ruled out, when that is not what its group or product says.</summary>
+    public string? Waste { get; init; }
+
+    /// <summary>Makes smoke or fumes that set off smoke detectors.</summary>
+    public bool SetsOffDetectors { get; init; }
+
+    /// <summary>A hold point of its own: what must be found or written down before anyone goes on; null when its group says.</summary>
+    public string? HoldPoint { get; init; }
+
     /// <summary>Hazard to the one who does it, 0 none to 10 severe, for each hour. Judgement.</summary>
     public double Hazard { get; init; }
 

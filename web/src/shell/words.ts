@@ -101,12 +101,28 @@ export function useSpeech() {
 }
 
 // What names something in the program is data, whatever words it is made of.
-const ids = new Set(["id", "surface", "check", "cause", "operation", "product", "chosen", "option", "sign", "element", "kind", "facts", "coating", "substrate"]);
+const ids = new Set([
+  "id",
+  "surface",
+  "check",
+  "cause",
+  "operation",
+  "product",
+  "chosen",
+  "option",
+  "sign",
+  "element",
+  "kind",
+  "facts",
+  "coating",
+  "substrate",
+]);
 
 /** Answers of the server in the terms wanted. What people typed themselves is left as they typed it. */
 export function translate(path: string, answer: unknown): unknown {
   if (current.terms === "british" || typeof answer !== "object" || answer === null) return answer;
-  if (path.endsWith("/api/catalogue")) return deep(answer, new Set([...ids, "elements", "grounds", "unit", "otherUnits", "finishes", "scale"]));
+  if (path.endsWith("/api/catalogue"))
+    return deep(answer, new Set([...ids, "elements", "grounds", "unit", "otherUnits", "finishes", "scale"]));
   if (/\/surfaces\/[^/]+(\/(checks|impasse))?$/.test(path) || /\/(quantities|checks)$/.test(path))
     return deep(answer, ids);
   return answer;

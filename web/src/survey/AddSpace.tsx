@@ -1,11 +1,12 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import type { JobView, Schemas, Space } from "../api/client";
+import type { Catalogue, JobView, Schemas, Space } from "../api/client";
 import { addNew } from "../job/add";
 import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
 import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
+import { madeOf } from "./madeOf";
 import { slug } from "./slug";
 
 type SpaceProps = { job: JobView; open: boolean; onClose: (added?: string) => void };
@@ -19,7 +20,7 @@ const kinds = [
 /** A new room by its width, depth and height, an elevation or a roof slope by its width and height; its walls follow, and its usual surfaces if wanted. */
 export function AddSpace({ job, open, onClose }: SpaceProps) {
   const client = useQueryClient();
-  const { edit } = usePlace();
+  const { edit, catalogue } = usePlace();
   const [title, setTitle] = useState("");
   const { fromLength } = useSpeech();
   const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
@@ -57,7 +58,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       surfaces: [],
     };
     const edits: RecordEdit[] = [{ key: `space:${id}`, before: null, after: room, parent: building.building.id }];
-    for (const [i, made] of (furnish ? usualSurfaces(kind, names) : []).entries()) {
+    for (const [i, made] of (furnish && catalogue ? usualSurfaces(kind, names, catalogue) : []).entries()) {
       const surface = slug(`${id} ${made.title}`, taken);
       taken.push(surface);
       const onWall = ["wall", "chimneyBreast", "cladding", "roofSheet"].includes(made.element);
@@ -152,19 +153,17 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
 }
 
 // What such a space always has, to be recorded as found.
-function usualSurfaces(kind: (typeof kinds)[number][0], names: string[]) {
-  const wall = (name: string) => ({
-    title: `${name[0]?.toUpperCase()}${name.slice(1)} wall`,
-    element: "wall" as Schemas["Element"],
-    substrate: "gyp_old",
+function usualSurfaces(kind: (typeof kinds)[number][0], names: string[], catalogue: Catalogue) {
+  const of = (title: string, element: Schemas["Element"]) => ({
+    title,
+    element,
+    substrate: madeOf(catalogue, element),
   });
-  if (kind === "elevation")
-    return [{ title: "Face", element: "cladding" as Schemas["Element"], substrate: "render_cem" }];
-  if (kind === "roofSlope")
-    return [{ title: "Roof sheet", element: "roofSheet" as Schemas["Element"], substrate: "galv_old" }];
+  if (kind === "elevation") return [of("Face", "cladding")];
+  if (kind === "roofSlope") return [of("Roof sheet", "roofSheet")];
   return [
-    ...names.map(wall),
-    { title: "Ceiling", element: "ceiling" as Schemas["Element"], substrate: "gyp_old" },
-    { title: "Skirting", element: "skirting" as Schemas["Element"], substrate: "sw" },
+    ...names.map((name) => of(`${name[0]?.toUpperCase()}${name.slice(1)} wall`, "wall")),
+    of("Ceiling", "ceiling"),
+    of("Skirting", "skirting"),
   ];
 }

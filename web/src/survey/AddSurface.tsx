@@ -6,6 +6,7 @@ import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
 import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
+import { madeOf } from "./madeOf";
 import { slug } from "./slug";
 
 const elements: [Schemas["Element"], string][] = [
@@ -34,24 +35,6 @@ const elements: [Schemas["Element"], string][] = [
   ["floor", "floor"],
 ];
 
-// What such an element is usually made of; a start, to be changed at once where it is not so.
-const usual: Partial<Record<Schemas["Element"], string>> = {
-  wall: "gyp_old",
-  ceiling: "gyp_old",
-  cornice: "gyp_old",
-  chimneyBreast: "gyp_old",
-  pipe: "cu",
-  radiator: "steel",
-  column: "iron_cast",
-  railing: "steel",
-  gutter: "iron_cast",
-  roofSheet: "galv_old",
-  cladding: "render_cem",
-  tile: "tile_gl",
-  floor: "conc_cast",
-  step: "stone_dense",
-};
-
 type SurfaceProps = {
   job: JobView;
   space: string;
@@ -67,7 +50,7 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
   const { say, fromLength } = useSpeech();
   const [title, setTitle] = useState("");
   const [element, setElement] = useState<Schemas["Element"]>("wall");
-  const [substrate, setSubstrate] = useState("gyp_old");
+  const [substrate, setSubstrate] = useState(() => madeOf(catalogue, "wall"));
   const [wall, setWall] = useState("");
   const [problem, setProblem] = useState("");
   const here = job.buildings.flatMap((b) => b.spaces).find((s) => s.space.id === space);
@@ -126,7 +109,7 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
           onChange={(e) => {
             const next = e.target.value as Schemas["Element"];
             setElement(next);
-            setSubstrate(usual[next] ?? "sw");
+            setSubstrate(madeOf(catalogue, next));
             if (next === "window") setHole({ fromLeft: "0.8", width: "1.2", height: "1.2", sill: "0.9" });
             if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
           }}

@@ -20,6 +20,7 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
   const size = surface.size ?? {};
   const setSize = (change: Partial<Schemas["Size"]>) =>
     edit.change({ ...surface, size: { ...size, ...change } }, false);
+  const kind = catalogue.forms.find((f) => f.id === surface.form?.kind);
   const forms = catalogue.forms.filter((f) => f.elements.includes(surface.element));
   const zone = surface.zone;
   const split = async () => {
@@ -120,30 +121,23 @@ export function PlacePanel({ edit, surface, catalogue, view }: Props) {
           </select>
         </div>
       )}
-      {surface.form && /casement|sash|fixed/.test(surface.form.kind) && (
-        <div className="fact">
-          <label htmlFor="lights">Panes of glass</label>
-          <DraftBox
-            id="lights"
-            label=""
-            value={surface.form.lights ?? null}
-            onSet={(lights) => surface.form && edit.change({ ...surface, form: { ...surface.form, lights } })}
-            placeholder="4"
-          />
-        </div>
-      )}
-      {surface.form && /pipe|column|gutter/.test(surface.form.kind) && (
-        <div className="fact">
-          <label htmlFor="diameter">Diameter, mm</label>
-          <DraftBox
-            id="diameter"
-            label=""
-            value={surface.form.diameterMm ?? null}
-            onSet={(diameterMm) => surface.form && edit.change({ ...surface, form: { ...surface.form, diameterMm } })}
-            placeholder="usual"
-          />
-        </div>
-      )}
+      {surface.form &&
+        !zone &&
+        [...(kind?.measures ?? []), { name: "count", title: "How many alike", unit: "", usual: 1 }].map((m) => (
+          <div key={m.name} className="fact">
+            <label htmlFor={`form-${m.name}`}>
+              {m.title}
+              {m.unit && `, ${m.unit}`}
+            </label>
+            <DraftBox
+              id={`form-${m.name}`}
+              label=""
+              value={(surface.form?.[m.name as "lights"] as number | null | undefined) ?? null}
+              onSet={(value) => surface.form && edit.change({ ...surface, form: { ...surface.form, [m.name]: value } })}
+              placeholder={String(m.usual)}
+            />
+          </div>
+        ))}
       {view.doubts
         .filter((d) => !d.path.startsWith("$.readings"))
         .map((d) => (

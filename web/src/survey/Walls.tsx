@@ -18,7 +18,7 @@ const words: [NonNullable<Opening["kind"]>, string][] = [
 
 /** The walls of a room and what is cut in them: from these come the drawing and every area and edge. */
 export function Walls({ space, start, onClose }: Props) {
-  const { job, edit } = usePlace();
+  const { job, edit, catalogue } = usePlace();
   const { length, lengthUnit, toLength, fromLength } = useSpeech();
   // Made on the room as it was when this was opened: what somebody else changes meanwhile is merged with it.
   const [opened] = useState(space.space);
@@ -188,7 +188,7 @@ export function Walls({ space, start, onClose }: Props) {
                 key={kind}
                 type="button"
                 className="btn tight"
-                onClick={() => change({ openings: [...openings, placed(wall, kind)] })}
+                onClick={() => change({ openings: [...openings, placed(wall, kind, catalogue?.openings ?? [])] })}
               >
                 {kind === "opening" ? "Add a plain opening" : `Add a ${word}`}
               </button>

@@ -1,20 +1,13 @@
-import type { Schemas } from "../api/client";
+import type { Catalogue, Schemas } from "../api/client";
 
 export type Wall = Schemas["Wall"];
 export type Opening = Schemas["Opening"];
 type Kind = NonNullable<Opening["kind"]>;
 
-/** Usual sizes to begin from, metres: a door of 0.84 by 2.02, a window with its sill at 0.9. Common practice. */
-const usual: Record<Kind, { sillM: number; widthM: number; heightM: number }> = {
-  door: { sillM: 0, widthM: 0.84, heightM: 2.02 },
-  window: { sillM: 0.9, widthM: 1, heightM: 1.2 },
-  opening: { sillM: 0, widthM: 0.9, heightM: 2.02 },
-};
-
 const round = (metres: number) => Math.round(metres * 1000) / 1000;
 
 /** A new opening of usual size, in the middle of the widest stretch of wall that has none, and no larger than that and the wall. */
-export function placed(wall: Wall, kind: Kind): Opening {
+export function placed(wall: Wall, kind: Kind, usual: Catalogue["openings"]): Opening {
   const taken = [...(wall.openings ?? [])].sort((a, b) => a.fromLeftM - b.fromLeftM);
   let [from, width] = [0, 0];
   let at = 0;
@@ -22,7 +15,7 @@ export function placed(wall: Wall, kind: Kind): Opening {
     if (opening.fromLeftM - at > width) [from, width] = [at, opening.fromLeftM - at];
     at = Math.max(at, opening.fromLeftM + opening.widthM);
   }
-  const size = usual[kind];
+  const size = usual.find((o) => o.kind === kind) ?? { widthM: 1, heightM: 1, sillM: 0 };
   const widthM = round(Math.min(size.widthM, Math.max(0.1, width)));
   const sillM = Math.min(size.sillM, Math.max(0, wall.heightM - 0.3));
   return {

@@ -113,7 +113,10 @@ internal static class FilmStripping
             ["Ventilate; no ignition.", "Never a stripper with methylene chloride."],
             hazard: 5,
             Source.Usual
-        ),
+        ) with
+        {
+            Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
+        },
         Strip(
             "st_alkaline_poultice",
             "Strip with alkaline paste",
@@ -131,7 +134,10 @@ internal static class FilmStripping
             ["Caustic: eye wash within reach; off aluminium and zinc."],
             hazard: 5,
             Source.Usual
-        ),
+        ) with
+        {
+            Waste = "hazardous: caustic sludge, sealed and labelled",
+        },
         Strip(
             "st_ir",
             "Strip with an infrared panel",
@@ -149,7 +155,10 @@ internal static class FilmStripping
             ["Fire: extinguisher at hand, smoke heads covered and restored, no voids behind, watch for an hour after."],
             hazard: 5,
             Source.Usual
-        ),
+        ) with
+        {
+            SetsOffDetectors = true,
+        },
         Strip(
             "st_heatgun",
             "Strip with hot air",
@@ -167,7 +176,10 @@ internal static class FilmStripping
             ["Only where lead is proved absent.", "Fire: extinguisher at hand, watch for an hour after."],
             hazard: 6,
             Source.Standard("40 CFR 745.85")
-        ),
+        ) with
+        {
+            SetsOffDetectors = true,
+        },
         new()
         {
             Id = "st_flame",

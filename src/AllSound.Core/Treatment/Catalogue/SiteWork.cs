@@ -177,6 +177,7 @@ internal static class SiteWork
         new()
         {
             Id = "dc_lead_clean",
+            HoldPoint = "Nobody returns before the clearance that the local rule asks for.",
             Group = Group.Decontaminate,
             Title = "Clean down the lead work area",
             Do = "Vacuum, wash, vacuum, from the top down; bag waste and overalls; wash before eating. Nobody returns before clearance.",
@@ -193,6 +194,7 @@ internal static class SiteWork
         new()
         {
             Id = "ac_clean",
+            HoldPoint = "After the wait: stains back, grip at a corner, show-through; written down.",
             Group = Group.Aftercare,
             Title = "Lift coverings, clean up, record",
             Do = "Pull tape at 45 degrees, lift sheets inward, bag waste by kind, write down product, batch and colour.",

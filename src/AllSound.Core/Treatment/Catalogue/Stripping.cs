@@ -124,7 +124,10 @@ internal static class Stripping
             ["Ventilate; no ignition.", "Rags: flat outside or under water in a lidded bin."],
             hazard: 2.5,
             Source.Practice
-        ),
+        ) with
+        {
+            Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
+        },
         FilmStripping.Strip(
             "st_shellac_alcohol",
             "Take the shellac off with alcohol",
@@ -142,7 +145,10 @@ internal static class Stripping
             ["Flammable: ventilate, no flame or spark."],
             hazard: 3,
             Source.Practice
-        ),
+        ) with
+        {
+            Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
+        },
         FilmStripping.Strip(
             "st_bitumen_mech",
             "Chill and chip bitumen off",
@@ -160,7 +166,10 @@ internal static class Stripping
             ["Old tar can hold what causes cancer: gloves, no heat, no sanding."],
             hazard: 4,
             Source.Judgement
-        ),
+        ) with
+        {
+            Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
+        },
         FilmStripping.Strip(
             "st_texture_wet",
             "Soften and scrape the texture off wet",
