@@ -122,7 +122,7 @@ public sealed class CommandLineTests
         Assert.Equal(lines.Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(l => l.Split(' ')[0]), ids);
     }
 
-    private static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)
+    internal static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)
     {
         var start = new ProcessStartInfo("dotnet")
         {
