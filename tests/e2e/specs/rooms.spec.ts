@@ -47,7 +47,7 @@ test("a brief that nothing meets says what would, and taking that opens the way"
   await page.getByText("Wanted").click();
   await page.getByLabel("Sheen").selectOption("matt");
   await expect(page.getByText("Nothing meets this brief: no finish meets the whole brief.")).toBeVisible();
-  await expect(page.getByText("What would open one:")).toBeVisible();
+  await expect(page.getByText("What would help:")).toBeVisible();
   await expect(
     page.getByRole("listitem").filter({ hasText: "take eggshell or satin or gloss instead of matt" }),
   ).toBeVisible();
