@@ -68,7 +68,7 @@ public sealed class ApprovedAnswerTests
             + string.Join(", ", section.Old.Select(Told));
         foreach (var finding in NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface)).Take(4))
         {
-            yield return $"  cause {finding.Cause.Id} {Share(finding.Probability)} for {Speaks(finding.For)} against {Speaks(finding.Against)}";
+            yield return $"  cause {finding.Cause.Id} {finding.Probability.ToString("0.0", CultureInfo.InvariantCulture)} for {Speaks(finding.For)} against {Speaks(finding.Against)}";
         }
 
         foreach (var check in NextChecks.Rank(job, building, space, surface, specified).Take(3))

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Inspection;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
@@ -8,7 +9,12 @@ namespace AllSound.Core.Diagnosis;
 /// <param name="Sign">Id of the sign.</param>
 /// <param name="IfCause">P(sign seen | this cause), 0 to 1.</param>
 /// <param name="IfNot">P(sign seen | not this cause), 0 to 1.</param>
-public sealed record Evidence(string Sign, double IfCause, double IfNot);
+public sealed record Evidence(string Sign, double IfCause, double IfNot)
+{
+    /// <summary>Evidence whose rate without the cause is the sign's own base rate, which stands with the sign.</summary>
+    public Evidence(string sign, double ifCause)
+        : this(sign, ifCause, (Signs.Find(sign) ?? throw new ArgumentException($"Unknown sign {sign}.", nameof(sign))).BaseRate) { }
+}
 
 /// <summary>Why a coating failed.</summary>
 /// <param name="Id">Stable id.</param>

@@ -90,7 +90,10 @@ public static class Forms
             (f, l, h) => l * h * Corrugated(f.DepthMm ?? SheetDepth, f.PitchMm ?? SheetPitch),
             "arc length of the wave over its pitch",
             Source.Practice
-        ) { Measures = [Depth(SheetDepth), new("pitchMm", "Pitch of the waves", "mm", SheetPitch)] },
+        )
+        {
+            Measures = [Depth(SheetDepth), new("pitchMm", "Pitch of the waves", "mm", SheetPitch)],
+        },
         new(
             "box-profile",
             "box-profile sheet",
@@ -106,7 +109,10 @@ public static class Forms
                 },
             "1.25 to 40 mm deep, 1.5 to 80, 1.85 over",
             Source.Usual
-        ) { Measures = [Depth(BoxDepth)] },
+        )
+        {
+            Measures = [Depth(BoxDepth)],
+        },
         new("door-flush", "flush door", [Element.Door], (f, l, h) => l * h * 1.02 * Sides(f), "1.02 a side", Source.Usual),
         new("door-4", "four-panel door", [Element.Door], (f, l, h) => l * h * 1.2 * Sides(f), "1.2 a side", Source.Usual) { Face = Face.Moulded },
         new("door-6", "six-panel door", [Element.Door], (f, l, h) => l * h * 1.3 * Sides(f), "1.3 a side", Source.Usual) { Face = Face.Moulded },
@@ -119,7 +125,8 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        { Measures = [Panes],
+        {
+            Measures = [Panes],
             Face = Face.Glazed,
         },
         new(
@@ -130,7 +137,8 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        { Measures = [Panes],
+        {
+            Measures = [Panes],
             Face = Face.Glazed,
         },
         new(
@@ -141,10 +149,14 @@ public static class Forms
             "by the size of pane, over glass, 15 % for frame and edges",
             Source.Standard("SMM7 M60 pane bands", Confidence.Judgement)
         )
-        { Measures = [Panes],
+        {
+            Measures = [Panes],
             Face = Face.Glazed,
         },
-        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? PipeWidth) / 1000 * l, "pi by diameter by length", Source.Practice) { Measures = [Diameter(PipeWidth)] },
+        new("pipe", "round pipe", [Element.Pipe], (f, l, _) => Math.PI * (f.DiameterMm ?? PipeWidth) / 1000 * l, "pi by diameter by length", Source.Practice)
+        {
+            Measures = [Diameter(PipeWidth)],
+        },
         new(
             "column-round",
             "round column",
@@ -152,7 +164,10 @@ public static class Forms
             (f, l, h) => Math.PI * (f.DiameterMm ?? ColumnWidth) / 1000 * Math.Max(l, h),
             "pi by diameter by height",
             Source.Practice
-        ) { Measures = [Diameter(ColumnWidth)] },
+        )
+        {
+            Measures = [Diameter(ColumnWidth)],
+        },
         new(
             "column-fluted",
             "fluted column",
@@ -161,7 +176,8 @@ public static class Forms
             "1.3 of a round one",
             Source.Judgement
         )
-        { Measures = [Diameter(ColumnWidth)],
+        {
+            Measures = [Diameter(ColumnWidth)],
             Face = Face.Moulded,
         },
         new("radiator-panel", "single panel radiator", [Element.Radiator], (_, l, h) => l * h * 2.2, "2.2 of the face", Source.Judgement) { Face = Face.Radiator },
@@ -186,8 +202,21 @@ public static class Forms
             (f, l, _) => Math.PI * (f.DiameterMm ?? GutterWidth) / 1000 * l,
             "pi by diameter: half the round, twice",
             Source.Practice
-        ) { Measures = [Diameter(GutterWidth)] },
-        new("gutter-box", "box gutter, inside and out", [Element.Gutter], (f, l, _) => 2 * 3 * (f.DiameterMm ?? GutterWidth) / 1000 * l, "three sides, twice", Source.Judgement) { Measures = [Diameter(GutterWidth)] },
+        )
+        {
+            Measures = [Diameter(GutterWidth)],
+        },
+        new(
+            "gutter-box",
+            "box gutter, inside and out",
+            [Element.Gutter],
+            (f, l, _) => 2 * 3 * (f.DiameterMm ?? GutterWidth) / 1000 * l,
+            "three sides, twice",
+            Source.Judgement
+        )
+        {
+            Measures = [Diameter(GutterWidth)],
+        },
         new("steps", "steps, tread and riser", [Element.Step], (f, l, h) => l * (h > 0 ? h : 0.43) * 1.1, "width by tread and riser by 1.1, each", Source.Usual),
         Factor("cornice-plain", "plain cornice, by girth", 1.1, [Element.Cornice], Source.Judgement) with
         {

@@ -15,7 +15,7 @@ public static class Usual
 {
     /// <summary>Sizes of openings.</summary>
     public static IReadOnlyList<UsualOpening> Openings { get; } =
-        [new(OpeningKind.Door, 0.84, 2.02, 0), new(OpeningKind.Window, 1, 1.2, 0.9), new(OpeningKind.Opening, 0.9, 2.02, 0)];
+    [new(OpeningKind.Door, 0.84, 2.02, 0), new(OpeningKind.Window, 1, 1.2, 0.9), new(OpeningKind.Opening, 0.9, 2.02, 0)];
 
     /// <summary>What an element is usually made of.</summary>
     public static SubstrateDefinition Substrate(Element element) =>

@@ -131,7 +131,7 @@ test("ways of stripping are ranked, and a trial patch changes the order", async 
   await page.getByText("Taking the film off").click();
   const rows = page.getByRole("table").filter({ hasText: "Waste, residue, power" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("infrared");
-  await page.getByLabel("Way tried").selectOption({ label: "Strip with solvent gel" });
+  await page.getByLabel("Method tried").selectOption({ label: "Strip with solvent gel" });
   await page.getByLabel("Share that came off, percent").fill("100");
   await page.getByLabel("Minutes of work for a quarter square metre").fill("2");
   await page.getByRole("button", { name: "Log the patch" }).click();
@@ -146,7 +146,7 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
     ["Specification in full", "Hold point"],
     ["For the client", "the other way"],
     ["For the crew", "Hold point"],
-    ["Hazards", "Refused, whatever is asked"],
+    ["Hazards", "Always refused"],
   ] as const) {
     await page.getByText(kind, { exact: true }).click();
     await expect(page.getByText(words).first()).toBeVisible();
