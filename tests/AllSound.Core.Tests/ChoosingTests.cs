@@ -116,11 +116,8 @@ public sealed class ChoosingTests
         string[] When(int which) => [.. Preferring.When(all[which], [.. all], "GBP", new Brief())];
 
         Assert.Equal(["Prefer it when the money now matters most."], When(0));
-        Assert.Equal(
-            ["Prefer it when the surface stays in use beyond 4 years: 120.00 GBP more buys 6 years, 20.00 for each, against 25.00 a year for \"cheap\"."],
-            When(1)
-        );
-        Assert.Equal(["Prefer it when being done 1 day sooner is worth 50.00 GBP."], When(2));
+        Assert.Equal(["Prefer it when the surface stays in use beyond 4 years: £120 more buys 6 years, £20 for each, against £25 a year for \"cheap\"."], When(1));
+        Assert.Equal(["Prefer it when being done 1 day sooner is worth £50."], When(2));
         Assert.Equal(["Prefer it when people stay in the building, or the worker should breathe and handle less: 19 points of hazard against 20."], When(3));
 
         // A fifth of a day or half a point is no reason.
@@ -128,16 +125,16 @@ public sealed class ChoosingTests
     }
 
     [Theory]
-    [InlineData(400, 20.0, "20.00 a year over 20 years", "painting is the cheaper")]
-    [InlineData(399, 20.0, "19.95 a year over 20 years", "replacing is the cheaper")]
-    [InlineData(150, null, "30.00 a year over 5 years", "painting is the cheaper")]
+    [InlineData(400, 20.0, "£20 a year over 20 years", "painting is cheaper")]
+    [InlineData(399, 20.0, "£19.95 a year over 20 years", "replacing is cheaper")]
+    [InlineData(150, null, "£30 a year over 5 years", "painting is cheaper")]
     public void Paint_is_weighed_against_replacing_by_the_year(int cost, double? years, string share, string says)
     {
         var option = Made("cheap", 100, 7, 5, 20);
         var line = Preferring.When(option, [option], "GBP", new Brief { ReplaceCost = cost, ReplaceLifeYears = years })[^1];
 
         Assert.Contains(share, line, StringComparison.Ordinal);
-        Assert.Contains($"this costs 20.00 a year: {says}", line, StringComparison.Ordinal);
+        Assert.Contains($"this costs £20 a year: {says}", line, StringComparison.Ordinal);
     }
 
     [Fact]
@@ -148,8 +145,8 @@ public sealed class ChoosingTests
 
         Assert.Empty(Limits(new Brief { Budget = 100, DeadlineDays = 6 }));
         Assert.Equal(
-            ["No option keeps to the budget of 99.50 GBP; the cheapest is 0.50 over it.", "No option is done within 5.5 days; the soonest takes 6."],
-            Limits(new Brief { Budget = 99.5m, DeadlineDays = 5.5 })
+            ["No option keeps to the budget of £99; the cheapest is £1.00 over it.", "No option is done within 5.5 days; the soonest takes 6 days."],
+            Limits(new Brief { Budget = 99m, DeadlineDays = 5.5 })
         );
     }
 

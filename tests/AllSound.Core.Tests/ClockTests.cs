@@ -167,10 +167,7 @@ public sealed class ClockTests
                 {
                     told++;
                     var money = option.Criteria.Money - cheapest.Criteria.Money;
-                    Assert.Equal(
-                        FormattableString.Invariant($"Prefer it when being done {days:0.#} {(days == 1 ? "day" : "days")} sooner is worth {money:0.00} GBP."),
-                        line
-                    );
+                    Assert.Equal($"Prefer it when being done {Core.Wording.Figures.Days(days)} sooner is worth {Core.Wording.Figures.Money(money, "GBP")}.", line);
                 }
             }
         }

@@ -8,6 +8,7 @@ using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 using AllSound.Testing;
 using Xunit;
 
@@ -161,8 +162,8 @@ public sealed partial class DocumentTests
 
                 // Neither beats the other at everything, unless the firm set the other aside by a rule of its own.
                 Assert.False(chosen.Criteria.Beats(other.Criteria) && other.OtherSchool is null);
-                Assert.Contains(chosen.Criteria.Money.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture), table.Rows[1][1], StringComparison.Ordinal);
-                Assert.Contains(other.Criteria.Money.ToString("0.00", System.Globalization.CultureInfo.InvariantCulture), table.Rows[1][2], StringComparison.Ordinal);
+                Assert.Equal(Figures.Money(chosen.Criteria.Money, Demo.Job.Rates.Currency), table.Rows[1][1]);
+                Assert.Equal(Figures.Money(other.Criteria.Money, Demo.Job.Rates.Currency), table.Rows[1][2]);
                 Assert.Contains("the choice is yours", Whole(page), StringComparison.Ordinal);
             }
             else
@@ -208,7 +209,9 @@ public sealed partial class DocumentTests
         var table = front.Blocks.Single(b => b.Kind == BlockKind.Table);
         Assert.Equal(chosen.Length, table.Rows.Length);
         Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[1] is "stopped" or "nothing meets this brief"));
-        var total = chosen.Sum(o => o?.Criteria.Money ?? 0).ToString("0.00", System.Globalization.CultureInfo.InvariantCulture);
+
+        // What is shown adds up, rounded as it is.
+        var total = Figures.Money(chosen.Sum(o => Figures.Shown(o?.Criteria.Money ?? 0)), Demo.Job.Rates.Currency);
         Assert.Contains(total, Whole(front), StringComparison.Ordinal);
     }
 

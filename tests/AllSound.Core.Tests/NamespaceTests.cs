@@ -11,6 +11,7 @@ public sealed class NamespaceTests
     // Each may use those above it in the list.
     private static readonly string[] Layers =
     [
+        "Wording",
         "Sources",
         "Climate",
         "Surfaces",

@@ -181,7 +181,7 @@ public sealed class TradeTests
         );
         var specified = Specify(trim);
         Assert.Equal(2, specified.Notes.Length);
-        Assert.All(specified.Options, o => Assert.Contains(o.PreferWhen, l => l.Contains("painting is the cheaper", StringComparison.Ordinal)));
+        Assert.All(specified.Options, o => Assert.Contains(o.PreferWhen, l => l.Contains("painting is cheaper", StringComparison.Ordinal)));
     }
 
     [Fact]

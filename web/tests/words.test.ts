@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, inject, test } from "vitest";
-import { americanised, filmText, gallonsText, speech, translate } from "../src/shell/words";
+import { americanised, daysText, filmText, gallonsText, hoursText, speech, translate } from "../src/shell/words";
 
 afterEach(() => speech.set({ terms: "british", units: "metric" }));
 
@@ -54,6 +54,26 @@ describe("American terms", () => {
       .filter((t) => british.test(t));
     expect(left).toEqual([]);
   });
+});
+
+describe("numbers for people are rounded for people", () => {
+  test.each([
+    [0, "0 h"],
+    [0.08, "5 min"],
+    [0.75, "45 min"],
+    [1.08, "1.1 h"],
+    [6.87, "7 h"],
+    [4.3, "4.5 h"],
+    [23.6, "24 h"],
+  ])("%d hours are %s", (hours, text) => expect(hoursText(hours)).toBe(text));
+
+  test.each([
+    [1, "1 day"],
+    [0.4, "0.4 days"],
+    [4.11, "4 days"],
+    [2.87, "3 days"],
+    [12.3, "12 days"],
+  ])("%d days are %s", (days, text) => expect(daysText(days)).toBe(text));
 });
 
 describe("answers of the server", () => {

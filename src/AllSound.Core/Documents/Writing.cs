@@ -7,6 +7,7 @@ using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Documents;
 
@@ -69,10 +70,10 @@ public static class Writing
                 $"{p.Space.Title}: {p.Surface.Title}",
                 option?.Name ?? (specified[p.Surface.Id].Holds.IsEmpty ? "nothing meets this brief" : "stopped"),
                 option is null ? "" : Money(option.Criteria.Money, job),
-                option is null ? "" : Number(option.Criteria.ElapsedDays)
+                option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
             );
         });
-        var total = places.Sum(p => Takeoff.Chosen(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0);
+        var total = places.Sum(p => Figures.Shown(Takeoff.Chosen(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0));
         return
         [
             Block.Say(
@@ -80,7 +81,7 @@ public static class Writing
                 {
                     DocumentKind.Specification =>
                         "The work on each surface in order, with the reason for every step. A surface that is held waits for what its page names.",
-                    DocumentKind.ClientSummary => "What each surface needs, and the choice between two honest ways of doing it.",
+                    DocumentKind.ClientSummary => "What each surface needs, and the two options worth comparing.",
                     DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
                     _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
                 }
@@ -100,7 +101,7 @@ public static class Writing
         var blocks = ImmutableArray.CreateBuilder<Block>();
         blocks.Add(
             Block.Say(
-                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Number(option.Criteria.LabourHours)} h of labour, {Number(option.Criteria.ElapsedDays)} days, about {Number(option.Criteria.LifeYears)} years to first maintenance."
+                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
             )
         );
         blocks.AddRange(Steps(option.Steps, surface, "the finished work"));
@@ -202,12 +203,12 @@ public static class Writing
         Option[] two = other is null ? [chosen] : [chosen, other];
         blocks.Add(
             Block.Table(
-                ["", .. two.Select((o, i) => i == 0 ? "proposed" : "the other way")],
+                ["", .. two.Select((o, i) => i == 0 ? "proposed" : "the other option")],
                 [
                     ["what", .. two.Select(o => o.Name)],
                     ["cost", .. two.Select(o => Money(o.Criteria.Money, job))],
-                    ["days on site", .. two.Select(o => Number(o.Criteria.ElapsedDays))],
-                    ["years to first maintenance, about", .. two.Select(o => Number(o.Criteria.LifeYears))],
+                    ["time on site", .. two.Select(o => Figures.Days(o.Criteria.ElapsedDays))],
+                    ["to first maintenance, about", .. two.Select(o => Figures.Years(o.Criteria.LifeYears))],
                     ["cost for each of those years", .. two.Select(o => Money(o.Criteria.MoneyPerYear, job))],
                     ["hazard to the people doing it", .. two.Select(o => Number(o.Criteria.Hazard))],
                     ["best at", .. two.Select(o => o.BestAt.IsEmpty ? "nothing above the others" : string.Join(", ", o.BestAt))],
@@ -281,7 +282,7 @@ public static class Writing
         }
     }
 
-    private static string Money(decimal amount, Job job) => FormattableString.Invariant($"{amount:0.00} {job.Rates.Currency}");
+    private static string Money(decimal amount, Job job) => Figures.Money(amount, job.Rates.Currency);
 
     internal static string Litres(double value) => value < 0.1 ? $"{Number(Math.Max(1, Math.Round(value * 1000)))} ml" : $"{Number(value)} L";
 

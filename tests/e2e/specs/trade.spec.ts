@@ -144,7 +144,7 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
   await page.goto("/sallow-ferry/document/riverside");
   for (const [kind, words] of [
     ["Specification in full", "Hold point"],
-    ["For the client", "the other way"],
+    ["For the client", "the other option"],
     ["For the crew", "Hold point"],
     ["Hazards", "Always refused"],
   ] as const) {

@@ -65,13 +65,13 @@ test("the document prints a sheet for the room and one for each surface", async 
 
 test("an edit is answered and redrawn quickly enough to be felt as at once", async ({ page }) => {
   await page.goto(at("survey"));
-  await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("Bind and keep");
+  await expect(page.getByRole("region", { name: "Options", exact: true })).toContainText("Bind and keep");
   const seen: string[] = [];
   page.on("request", (r) => {
     if (r.method() === "POST" && r.url().endsWith("/changes")) seen.push(r.url());
   });
   await page.getByLabel("Edges under the scraper").selectOption("firm");
-  await expect(page.getByRole("region", { name: "Ways to do it" })).toContainText("firm edge");
+  await expect(page.getByRole("region", { name: "Options", exact: true })).toContainText("firm edge");
   // One request carries the edit and brings back findings, ways and section together.
   expect(seen).toHaveLength(1);
 });

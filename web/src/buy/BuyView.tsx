@@ -1,6 +1,6 @@
 import { useQuantities } from "../job/data";
 import { usePlace } from "../shell/Place";
-import { gallonsText } from "../shell/words";
+import { gallonsText, hoursText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 
 /** Litres, whole tins and hours for everything chosen in the job. */
@@ -16,7 +16,7 @@ export function BuyView() {
         <header>
           <h2>To buy</h2>
           <span className="grow" />
-          <strong>{`${money(data.cost)} with ${data.labourHours} h of work`}</strong>
+          <strong>{`${money(data.cost)} with ${hoursText(data.labourHours)} of work`}</strong>
         </header>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
         <div className="body" tabIndex={0}>

@@ -5,6 +5,7 @@ import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
 import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
+import { daysText, hoursText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 import { StepList, Steps } from "../work/StepList";
 import { Sheet } from "./Sheet";
@@ -99,8 +100,8 @@ function Drawn() {
                 <tr key={v.surface.id}>
                   <td>{v.surface.title}</td>
                   <td>{o?.name ?? "Held: see its sheet"}</td>
-                  <td className="num">{o?.labourHours ?? ""}</td>
-                  <td className="num">{o?.elapsedDays ?? ""}</td>
+                  <td className="num">{o ? hoursText(o.labourHours) : ""}</td>
+                  <td className="num">{o ? daysText(o.elapsedDays) : ""}</td>
                   <td className="num">{o ? money(o.cost) : ""}</td>
                 </tr>
               );
@@ -160,8 +161,8 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
           <div className="figures">
             <span>{`${view.areaM2} m²`}</span>
             <span>{money(option.cost)}</span>
-            <span>{option.labourHours} h</span>
-            <span>{option.elapsedDays} days</span>
+            <span>{hoursText(option.labourHours)}</span>
+            <span>{daysText(option.elapsedDays)}</span>
             <span>≈ {option.lifeYears} years to first maintenance</span>
           </div>
           <StepList option={option} />
@@ -175,7 +176,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
           <ul>
             {others.map((o) => (
               <li key={o.id}>
-                {o.name}: {money(o.cost)}, {o.elapsedDays} days, ≈ {o.lifeYears} years
+                {o.name}: {money(o.cost)}, {daysText(o.elapsedDays)}, ≈ {o.lifeYears} years
                 {o.bestAt.length > 0 ? ` (${o.bestAt.join(", ")})` : ""}.
               </li>
             ))}

@@ -34,14 +34,15 @@ export function FirmView() {
         <header>
           <h2>House rules</h2>
           <span className="grow" />
-          <span className="soft small">a surface may be told otherwise; safety is no rule of the house</span>
+          <span className="soft small">a surface can override them; safety rules always apply</span>
         </header>
         <div className="body">
           <ul className="rules">
             {catalogue.questions.map((q) => (
               <li key={q.id}>
                 <label htmlFor={`rule-${q.id}`}>
-                  <b>{q.title}</b> <span className="soft small">{q.turns === "manner" ? "said at the step" : ""}</span>
+                  <b>{q.title}</b>{" "}
+                  <span className="soft small">{q.turns === "manner" ? "written at the step" : ""}</span>
                 </label>
                 {q.turns === "safety" ? (
                   <span className="small">{q.schools[0]?.title}</span>
@@ -52,7 +53,7 @@ export function FirmView() {
                     value={firm.houseRules[q.id] ?? ""}
                     onChange={(e) => rule(q.id, e.target.value)}
                   >
-                    <option value="">as the surface asks</option>
+                    <option value="">default</option>
                     {q.schools.map((s) => (
                       <option key={s.id} value={s.id}>
                         {s.title}
@@ -72,7 +73,7 @@ export function FirmView() {
         </header>
         <div className="body" aria-live="polite">
           <p className="soft small">
-            A product of your own stands for its class in this job; the numbers on its data sheet win over the class's.
+            Your own product replaces its class in this job; the numbers of its data sheet override the class's.
           </p>
           <div className="row">
             <select

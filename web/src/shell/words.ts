@@ -74,6 +74,19 @@ const subscribe = (listener: () => void) => {
 const foot = 0.3048;
 const trim = (value: number, digits: number) => Number(value.toFixed(digits)).toString();
 
+// Rounded for people: a whole number from ten on, halves from two on, tenths below.
+const rounded = (value: number) => {
+  const step = value >= 10 ? 1 : value >= 2 ? 0.5 : 0.1;
+  return Number((Math.round(value / step) * step).toFixed(1));
+};
+
+/** Hours of work for people: "7 h", "45 min". */
+export const hoursText = (hours: number) =>
+  hours > 0 && hours < 0.95 ? `${Math.max(5, Math.round((hours * 60) / 5) * 5)} min` : `${rounded(hours)} h`;
+
+/** Days for people: "4 days", "1 day". */
+export const daysText = (days: number) => `${rounded(days)} ${rounded(days) === 1 ? "day" : "days"}`;
+
 /** Film thickness as this person wants it. */
 export const filmText = (microns: number) =>
   current.units === "us" ? `${trim(microns / 25.4, 1)} mil` : `${Math.round(microns)} µm`;

@@ -1,4 +1,5 @@
 import type { Option, SurfaceView } from "../api/client";
+import { daysText, hoursText } from "../shell/words";
 import { Impasse } from "../work/Impasse";
 
 type Props = { view: SurfaceView; onChoose: (option: Option) => void };
@@ -30,8 +31,8 @@ export function OptionGlance({ view, onChoose }: Props) {
             <span>
               <b>{money(o.cost)}</b>
             </span>
-            <span>{o.labourHours} h</span>
-            <span>{o.elapsedDays} days</span>
+            <span>{hoursText(o.labourHours)}</span>
+            <span>{daysText(o.elapsedDays)}</span>
             <span>≈ {o.lifeYears} years</span>
             <span>{o.steps.length} steps</span>
           </div>

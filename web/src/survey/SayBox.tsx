@@ -69,9 +69,7 @@ export function SayBox({ edit, surface, catalogue, onTurn }: Props) {
             </button>
           </div>
         ))}
-        {text && found.length === 0 && (
-          <p className="soft small">Nothing known by that word. Try the thing seen, the tool, or the coat.</p>
-        )}
+        {text && found.length === 0 && <p className="soft small">No match. Try what you see, the tool, or the coat.</p>}
       </div>
       {!text && last && (
         <p className="small soft" role="status">

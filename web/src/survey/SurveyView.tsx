@@ -118,9 +118,9 @@ export function SurveyView() {
           {view && <Reasons view={view} />}
         </div>
       </section>
-      <section className="sheet glances" aria-label="Ways to do it">
+      <section className="sheet glances" aria-label="Options">
         <header>
-          <h2>Ways to do it</h2>
+          <h2>Options</h2>
           <span className="grow" />
           <button type="button" className="btn tight" onClick={() => go({ view: "work" })} disabled={!view}>
             Steps

@@ -1,4 +1,5 @@
 import type { Option, Step } from "../api/client";
+import { hoursText } from "../shell/words";
 import { WhyNot } from "./WhyNot";
 
 /** Steps with caution before, how, why, and who says so. */
@@ -87,7 +88,8 @@ function StepRow({ option, step, full }: { option?: string; step: Step; full: bo
           )}
           {!full && option !== undefined && <WhyNot option={option} step={step} />}
           <p className="small soft">
-            Who says so: {step.source}. {step.hours} h{step.litres > 0 ? `, ${step.litres} L` : ""}.
+            Who says so: {step.source}. {hoursText(step.hours)}
+            {step.litres > 0 ? `, ${step.litres} L` : ""}.
           </p>
         </details>
       </div>

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
 import { jobRecord } from "../job/useEdit";
 import { usePlace } from "../shell/Place";
+import { hoursText } from "../shell/words";
 
 /** Ways of taking the film off, ranked for this surface, and the trial patches that decide between them. */
 export function Stripping() {
@@ -51,7 +52,7 @@ export function Stripping() {
               </td>
               <td className="num">{Math.round((f.score ?? 0) * 100)}</td>
               <td className="num">{f.applications}</td>
-              <td className="num">{f.hours}</td>
+              <td className="num">{hoursText(f.hours)}</td>
               <td className="small">
                 {`${f.wasteKg} kg, ${f.stream}. Leaves ${f.residue}.`}
                 {f.supply !== "" && <div>{f.supply}</div>}

@@ -1,6 +1,7 @@
 import type { Option } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { usePlace } from "../shell/Place";
+import { daysText, hoursText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 import { BriefPanel } from "./BriefPanel";
 import { Impasse } from "./Impasse";
@@ -43,7 +44,7 @@ export function WorkView() {
                 word="days"
                 value={o.elapsedDays}
                 all={options.map((x) => x.elapsedDays)}
-                show={`${o.elapsedDays}`}
+                show={daysText(o.elapsedDays)}
               />
               <Bar
                 word="cost a year"
@@ -68,7 +69,7 @@ export function WorkView() {
           <h2>{chosen?.name ?? (meanwhile.length > 0 ? "What may be done meanwhile" : "No steps")}</h2>
           <span className="grow" />
           {chosen && (
-            <span className="soft small">{`${chosen.labourHours} h of work, ${chosen.steps.length} steps`}</span>
+            <span className="soft small">{`${hoursText(chosen.labourHours)} of work, ${chosen.steps.length} steps`}</span>
           )}
         </header>
         <div className="body">
@@ -106,7 +107,7 @@ export function WorkView() {
           {chosen && <Lines title="What can still go wrong" lines={chosen.residualRisks} />}
           {chosen && <Lines title="What it assumes" lines={chosen.assumes} />}
           {view.specification.order && <Order order={view.specification.order} />}
-          <Lines title="Refused, whatever is asked" lines={view.specification.refusals} />
+          <Lines title="Always refused" lines={view.specification.refusals} />
         </div>
       </aside>
     </div>

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Specification;
 
@@ -22,20 +23,14 @@ internal static class Preferring
         {
             var years = mine.LifeYears - least.LifeYears;
             lines.Add(
-                FormattableString.Invariant(
-                    $"Prefer it when the surface stays in use beyond {least.LifeYears:0.#} years: {mine.Money - least.Money:0.00} {currency} more buys {years:0.#} years, {(mine.Money - least.Money) / (decimal)years:0.00} for each, against {least.MoneyPerYear:0.00} a year for \"{cheapest.Name}\"."
-                )
+                $"Prefer it when the surface stays in use beyond {Figures.Years(least.LifeYears)}: {Money(mine.Money - least.Money)} more buys {Figures.Years(years)}, {Money((mine.Money - least.Money) / (decimal)years)} for each, against {Money(least.MoneyPerYear)} a year for \"{cheapest.Name}\"."
             );
         }
 
         var sooner = Math.Round(least.ElapsedDays - mine.ElapsedDays, 1);
         if (sooner > 0.2)
         {
-            lines.Add(
-                FormattableString.Invariant(
-                    $"Prefer it when being done {sooner:0.#} {(sooner == 1 ? "day" : "days")} sooner is worth {mine.Money - least.Money:0.00} {currency}."
-                )
-            );
+            lines.Add($"Prefer it when being done {Figures.Days(sooner)} sooner is worth {Money(mine.Money - least.Money)}.");
         }
 
         if (mine.Hazard < least.Hazard - 0.5)
@@ -52,13 +47,13 @@ internal static class Preferring
             var life = Math.Max(0.1, brief.ReplaceLifeYears ?? mine.LifeYears);
             var byYear = replace / (decimal)life;
             lines.Add(
-                FormattableString.Invariant(
-                    $"Against replacing it for {replace:0.00} {currency} ({byYear:0.00} a year over {life:0.#} years) this costs {mine.MoneyPerYear:0.00} a year: {(mine.MoneyPerYear <= byYear ? "painting is the cheaper" : "replacing is the cheaper")}. Replacing cannot be undone."
-                )
+                $"Replacing it for {Money(replace)} costs {Money(byYear)} a year over {Figures.Years(life)}; this costs {Money(mine.MoneyPerYear)} a year: {(mine.MoneyPerYear <= byYear ? "painting is cheaper" : "replacing is cheaper")}. Replacing cannot be undone."
             );
         }
 
         return lines.ToImmutable();
+
+        string Money(decimal amount) => Figures.Money(amount, currency);
     }
 
     /// <summary>What of the brief's budget and deadline no option meets, or which do.</summary>
@@ -68,15 +63,13 @@ internal static class Preferring
         if (brief.Budget is { } budget && options.All(o => o.Criteria.Money > budget))
         {
             lines.Add(
-                FormattableString.Invariant(
-                    $"No option keeps to the budget of {budget:0.00} {currency}; the cheapest is {options.Min(o => o.Criteria.Money) - budget:0.00} over it."
-                )
+                $"No option keeps to the budget of {Figures.Money(budget, currency)}; the cheapest is {Figures.Money(options.Min(o => o.Criteria.Money) - budget, currency)} over it."
             );
         }
 
         if (brief.DeadlineDays is { } days && options.All(o => o.Criteria.ElapsedDays > days))
         {
-            lines.Add(FormattableString.Invariant($"No option is done within {days:0.#} days; the soonest takes {options.Min(o => o.Criteria.ElapsedDays):0.#}."));
+            lines.Add($"No option is done within {Figures.Days(days)}; the soonest takes {Figures.Days(options.Min(o => o.Criteria.ElapsedDays))}.");
         }
 
         return lines.ToImmutable();

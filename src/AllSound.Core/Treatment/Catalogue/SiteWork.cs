@@ -67,7 +67,7 @@ internal static class SiteWork
         {
             Id = "fc_leak_refer",
             Group = Group.Cure,
-            Title = "Have the source of damp found and mended",
+            Title = "Have the damp source found and repaired",
             Do = "Roofer, plumber or damp surveyor. Painting waits.",
             Gives = [Set(F.DampSource, DampSource.Cured)],
             Extent = Extent.Once,
@@ -80,7 +80,7 @@ internal static class SiteWork
         {
             Id = "fc_ventilate",
             Group = Group.Cure,
-            Title = "Put right the cause of mould",
+            Title = "Deal with the cause of mould",
             Do = "Extract, background ventilation, heat; pull furniture off cold walls; insulate.",
             Gives = [Set(F.MouldSource, DampSource.Cured)],
             Extent = Extent.Once,

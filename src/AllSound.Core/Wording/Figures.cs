@@ -1,0 +1,49 @@
+using System.Globalization;
+
+namespace AllSound.Core.Wording;
+
+/// <summary>Numbers as people say them: rounded, with the currency's own sign. Files and reports keep the exact numbers.</summary>
+public static class Figures
+{
+    /// <summary>Money: "£237", "€1,240", "237 ZAR"; from 20 on without the small coin.</summary>
+    /// <param name="amount">The amount.</param>
+    /// <param name="currency">Three-letter code.</param>
+    public static string Money(decimal amount, string currency)
+    {
+        var shown = Shown(amount);
+        var number = shown.ToString(Math.Abs(amount) >= 20 ? "#,0" : "0.00", CultureInfo.InvariantCulture);
+        return currency switch
+        {
+            "GBP" => "£" + number,
+            "EUR" => "€" + number,
+            "USD" or "CAD" or "AUD" or "NZD" => "$" + number,
+            _ => $"{number} {currency}",
+        };
+    }
+
+    /// <summary>The amount that <see cref="Money"/> shows: sums of these add up for whoever reads them.</summary>
+    public static decimal Shown(decimal amount) =>
+        Math.Abs(amount) >= 20 ? decimal.Round(amount, 0, MidpointRounding.AwayFromZero) : decimal.Round(amount, 2, MidpointRounding.AwayFromZero);
+
+    /// <summary>Hours of work: "7 h", "1.1 h", "45 min".</summary>
+    public static string Hours(double hours) =>
+        hours is > 0 and < 0.95 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(5, Math.Round(hours * 60 / 5) * 5)} min") : $"{Rounded(hours)} h";
+
+    /// <summary>Days: "4 days", "1 day".</summary>
+    public static string Days(double days) => Rounded(days) is var said && said == "1" ? "1 day" : $"{said} days";
+
+    /// <summary>Years: "7 years", "4.5 years".</summary>
+    public static string Years(double years) => Rounded(years) is var said && said == "1" ? "1 year" : $"{said} years";
+
+    // Whole numbers from ten on, halves from two on, tenths below: nobody plans finer.
+    private static string Rounded(double value)
+    {
+        var step = value switch
+        {
+            >= 10 => 1,
+            >= 2 => 0.5,
+            _ => 0.1,
+        };
+        return (Math.Round(value / step, MidpointRounding.AwayFromZero) * step).ToString("0.#", CultureInfo.InvariantCulture);
+    }
+}
