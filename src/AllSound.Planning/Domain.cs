@@ -12,6 +12,7 @@ public sealed class Domain
 
     private readonly PropositionTable table;
     private readonly PropositionSet[] everAdded;
+    private readonly (int Proposition, ulong Allowed)[][] asking;
 
     /// <param name="table">The variables and propositions.</param>
     /// <param name="operators">The operators, in order of index.</param>
@@ -48,6 +49,8 @@ public sealed class Domain
                 : Propositions
                     .Where(p => p.Any is [var only] && only.Variable == counter && IsThreshold(only.Allowed, Variables[counter]))
                     .Aggregate(default(PropositionSet), (set, p) => set | PropositionSet.Of(p.Index));
+        var tests = table.Propositions.SelectMany(p => p.Any.Select(t => (p.Index, Test: t))).ToLookup(x => x.Test.Variable, x => (x.Index, x.Test.Allowed));
+        asking = [.. table.Variables.Select(v => tests[v.Index].ToArray())];
         everAdded = [.. operators.Select(o => o.Effects.SelectMany(AddedBy).Aggregate(default(PropositionSet), (set, added) => set | added))];
     }
 
@@ -93,6 +96,12 @@ public sealed class Domain
 
     /// <summary>By value before: the propositions that an effect makes true.</summary>
     internal PropositionSet[] AddedBy(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, to) - HeldBy(effect.Variable, (byte)from))];
+
+    /// <summary>By value before: the propositions that an effect deletes.</summary>
+    internal PropositionSet[] DeletedBy(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, (byte)from) - HeldBy(effect.Variable, to))];
+
+    /// <summary>The propositions that ask about a variable, with the values that pass.</summary>
+    internal (int Proposition, ulong Allowed)[] AskingAbout(int variable) => asking[variable];
 
     /// <summary>Does an operator change the variable that costs depend on?</summary>
     internal bool Switches(Operator op) => CostSwitch is { } s && op.Effects.Any(e => e.Variable == s.Variable);

@@ -15,6 +15,7 @@ public sealed class Grounding
     private readonly Effect[][] effects;
     private readonly int[][] numbers;
     private readonly PropositionSet[][][] added;
+    private readonly PropositionSet[][][] deleted;
     private readonly IndexSet[] reads;
     private readonly IndexSet[] writes;
     private readonly bool[] possible;
@@ -28,6 +29,7 @@ public sealed class Grounding
         values = new(fixedValues);
         var count = domain.Operators.Length;
         (effects, numbers, added) = (new Effect[count][], new int[count][], new PropositionSet[count][][]);
+        deleted = new PropositionSet[count][][];
         (reads, writes, possible) = (new IndexSet[count], new IndexSet[count], new bool[count]);
         var known = new Dictionary<string, int>(StringComparer.Ordinal);
         var distinct = new List<Effect>();
@@ -37,6 +39,7 @@ public sealed class Grounding
             effects[op.Index] = own;
             numbers[op.Index] = Array.ConvertAll(own, e => Number(e, known, distinct));
             added[op.Index] = Array.ConvertAll(own, domain.AddedBy);
+            deleted[op.Index] = Array.ConvertAll(own, domain.DeletedBy);
             foreach (var effect in own)
             {
                 writes[op.Index] |= IndexSet.Of(effect.Variable);
@@ -76,6 +79,9 @@ public sealed class Grounding
 
     /// <summary>For each of these effects, by value before: the propositions that it makes true.</summary>
     internal PropositionSet[][] Added(Operator op) => added[op.Index];
+
+    /// <summary>For each of these effects, by value before: the propositions that it deletes.</summary>
+    internal PropositionSet[][] Deleted(Operator op) => deleted[op.Index];
 
     /// <summary>The variables that the operator's effects here read or write.</summary>
     internal IndexSet Reads(Operator op) => reads[op.Index];

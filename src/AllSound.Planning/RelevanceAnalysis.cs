@@ -102,6 +102,12 @@ public sealed class RelevanceAnalysis
 
         // By variable: sets of values that it is useful to get into, besides those of relevant propositions.
         private readonly List<ulong>?[] useful;
+
+        // By operator and effect: what was noted of it.
+        private readonly byte[]?[] noted;
+        private const byte Good = 1;
+        private const byte Bad = 2;
+        private const byte Both = Good | Bad;
         private bool changed;
 
         public Backward(Grounding grounding, Operator[] all, Reachable reach, PropositionSet relevant)
@@ -109,6 +115,7 @@ public sealed class RelevanceAnalysis
             (this.grounding, this.all, this.reach, Relevant) = (grounding, all, reach, relevant);
             useful = new List<ulong>?[reach.Values.Length];
             Taken = new bool[all.Length];
+            noted = new byte[]?[all.Length];
             do
             {
                 changed = false;
@@ -155,44 +162,53 @@ public sealed class RelevanceAnalysis
             }
 
             var effects = grounding.Effects(all[i]);
-            var added = grounding.Added(all[i]);
+            var (added, deleted) = (grounding.Added(all[i]), grounding.Deleted(all[i]));
+            var known = noted[i] ??= new byte[effects.Length];
             for (var e = 0; e < effects.Length; e++)
             {
                 var effect = effects[e];
-                if (!effect.DependsOnState || !reach.CanFire(effect))
+
+                // What depends on conditions alone need not be looked at again once it is known to be both useful and harmful.
+                if (!effect.DependsOnState || (known[e] == Both && effect.IsConstant) || !reach.CanFire(effect))
                 {
                     continue;
                 }
 
-                var (good, bad) = (false, false);
-                for (var rest = reach.Values[effect.Variable]; rest != 0; rest &= rest - 1)
+                var (good, bad) = ((known[e] & Good) != 0, (known[e] & Bad) != 0);
+                for (var rest = reach.Values[effect.Variable]; rest != 0 && !(good && bad); rest &= rest - 1)
                 {
-                    var value = (byte)BitOperations.TrailingZeroCount(rest);
-                    var to = effect.Map[value];
-                    if (to != value)
+                    var value = BitOperations.TrailingZeroCount(rest);
+                    if (effect.Map[value] != value)
                     {
-                        good |= added[e][value].Overlaps(Relevant);
-                        bad |= (grounding.Domain.HeldBy(effect.Variable, value) - grounding.Domain.HeldBy(effect.Variable, to)).Overlaps(Relevant);
+                        good = good || added[e][value].Overlaps(Relevant);
+                        bad = bad || deleted[e][value].Overlaps(Relevant);
                     }
                 }
 
                 var sets = useful[effect.Variable];
-                for (var n = 0; sets is not null && n < sets.Count; n++)
+                for (var n = 0; sets is not null && n < sets.Count && !(good && bad); n++)
                 {
-                    good |= Into(effect, sets[n]) != 0;
-                    bad |= OutOf(effect, sets[n]);
+                    good = good || Into(effect, sets[n]) != 0;
+                    bad = bad || OutOf(effect, sets[n]);
                 }
 
-                if (good || bad)
+                if (!good && !bad)
                 {
+                    continue;
+                }
+
+                var now = (byte)((good ? Good : 0) | (bad ? Bad : 0));
+                if (now != known[e])
+                {
+                    known[e] = now;
                     foreach (var test in effect.When)
                     {
                         Note(test.Variable, good, test.Allowed);
                         Note(test.Variable, bad, ~test.Allowed);
                     }
-
-                    Sources(effect);
                 }
+
+                Sources(effect);
             }
         }
 
@@ -204,11 +220,11 @@ public sealed class RelevanceAnalysis
                 return;
             }
 
-            foreach (var proposition in Relevant.Indexes())
+            foreach (var (proposition, allowed) in grounding.Domain.AskingAbout(effect.Variable))
             {
-                foreach (var test in grounding.Domain.Propositions[proposition].Any)
+                if (Relevant.Contains(proposition))
                 {
-                    Note(test.Variable, test.Variable == effect.Variable, Before(effect, test.Allowed));
+                    Note(effect.Variable, true, Before(effect, allowed));
                 }
             }
 
