@@ -58,7 +58,7 @@ public sealed class TradeApiTests
         var abrade = option["steps"]!.AsArray().First(s => s!["group"]!.ToString() == "abrade")!["n"];
         var why = await server.Get($"/api/jobs/sallow-ferry/surfaces/skirting/why-not?option={option["id"]}&step={abrade}&instead=ab_gloss");
         Assert.False((bool)why["sound"]!);
-        Assert.Contains("lead is proved absent", why["lines"]!.ToJsonString(), StringComparison.Ordinal);
+        Assert.Contains("lead has not been ruled out", why["lines"]!.ToJsonString(), StringComparison.Ordinal);
         using var none = await server.Client.GetAsync($"/api/jobs/sallow-ferry/surfaces/skirting/why-not?option={option["id"]}&step=99", Stop);
         Assert.Equal(HttpStatusCode.BadRequest, none.StatusCode);
     }
@@ -108,7 +108,7 @@ public sealed class TradeApiTests
         Assert.Equal("", after["specification"]!["blocked"]!["need"]!.ToString());
 
         var why = await server.Get("/api/jobs/sallow-ferry/surfaces/skirting/impasse");
-        Assert.Equal("no finish is all that the brief asks for", why["need"]!.ToString());
+        Assert.Equal("no finish meets the whole brief", why["need"]!.ToString());
         Assert.Equal("take eggshell or satin or gloss instead of matt", Assert.Single(why["frees"]!.AsArray())!.ToString());
 
         // The whole job's list only says that there is none.
