@@ -109,7 +109,7 @@ test("walls, a merged zone, a photo and a file taken in are undone like any edit
   await page.getByRole("button", { name: "Split off a zone" }).click();
   await expect(page.getByRole("heading", { name: /zone 1/ })).toBeVisible();
   await page.getByRole("button", { name: "Merge back" }).click();
-  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019", exact: true })).toBeVisible();
   const room = page.getByRole("region", { name: "Room" });
   await expect(room.getByRole("button", { name: /zone 1/ })).toHaveCount(0);
   await page.getByRole("button", { name: "Undo" }).click();
@@ -150,7 +150,7 @@ test("a zone split off again after its wall got wet is wet", async ({ page }) =>
   await expect(page.getByRole("heading", { name: /zone 1/ })).toBeVisible();
   await expect(page.getByLabel("Moisture")).toHaveValue("dry");
   await page.getByRole("button", { name: "Merge back" }).click();
-  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019", exact: true })).toBeVisible();
   await page.getByLabel("Moisture").selectOption("wet");
   await kept(page);
   await page.getByRole("button", { name: "Split off a zone" }).click();

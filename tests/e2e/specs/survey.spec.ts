@@ -31,11 +31,11 @@ test("a changed fact changes verdict, ways and section at once, and is kept", as
 
 test("a surface is surveyed by keyboard alone", async ({ page }) => {
   await page.goto(at("survey"));
-  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019", exact: true })).toBeVisible();
   await page.keyboard.press("j");
   await expect(page.getByRole("heading", { name: "Skirting of 1904" })).toBeVisible();
   await page.keyboard.press("k");
-  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019", exact: true })).toBeVisible();
   await page.keyboard.press("f");
   await expect(page.locator(".facts select, .facts input").first()).toBeFocused();
   await page.keyboard.press("Escape");

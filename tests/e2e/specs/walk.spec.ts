@@ -179,7 +179,7 @@ test("a zone is split off in place, surveyed apart and merged back", async ({ pa
   await expect(page.getByRole("region", { name: "Reasons" })).toContainText("2 m²");
   await accessible(page);
   await page.getByRole("button", { name: "Merge back" }).click();
-  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019" })).toBeVisible();
+  await expect(page.getByRole("heading", { name: "Stair wall, skim of 2019", exact: true })).toBeVisible();
   await expect(room.getByRole("button", { name: /zone 1/ })).toHaveCount(0);
 });
 
