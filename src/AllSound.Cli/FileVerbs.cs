@@ -25,6 +25,7 @@ internal static class FileVerbs
     }
 
     private static Command PerSurface<T>(string name, string description, Func<Job, Building, Space, Surface, T> run, Action<TextWriter, T> write)
+        where T : class
     {
         var file = FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
@@ -54,7 +55,7 @@ internal static class FileVerbs
             {
                 foreach (var report in reports)
                 {
-                    write(Console.Out, report);
+                    write(Console.Out, SpokenJson.Say(report, Reader.Speech));
                 }
             }
 
@@ -101,7 +102,8 @@ internal static class FileVerbs
             var specified = job.Surfaces()
                 .ToDictionary(x => x.Surface.Id, x => Core.Specification.Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
             var day = parsed.GetValue(date) ?? TimeProvider.System.GetLocalNow().ToString("d MMMM yyyy", System.Globalization.CultureInfo.InvariantCulture);
-            Console.Out.Write(Writing.Write(wanted, job, specified, day, parsed.GetValue(revision) ?? "of the file", only).ToMarkdown());
+            var document = Writing.Write(wanted, job, specified, day, parsed.GetValue(revision) ?? "of the file", only);
+            Console.Out.Write(SpokenJson.Say(document, Reader.Speech).ToMarkdown());
             return Exit.Done;
         });
         return command;
@@ -127,11 +129,11 @@ internal static class FileVerbs
             }
             else if (parsed.GetValue(csv))
             {
-                Text.QuantitiesCsv(Console.Out, report);
+                Text.QuantitiesCsv(Console.Out, SpokenJson.Say(report, Reader.Speech));
             }
             else
             {
-                Text.Quantities(Console.Out, report);
+                Text.Quantities(Console.Out, SpokenJson.Say(report, Reader.Speech));
             }
 
             return Exit.Done;
@@ -155,7 +157,7 @@ internal static class FileVerbs
             {
                 foreach (var doubt in Doubts.Of(space, surface))
                 {
-                    Console.Error.WriteLine($"{surface.Id} {doubt.Path}: {doubt.Says}{(doubt.Meant is null ? "" : $"; meant: {doubt.Meant}?")}");
+                    Console.Error.WriteLine($"{surface.Id} {doubt.Path}: {Reader.Speech.Say(doubt.Says)}{(doubt.Meant is null ? "" : $"; meant: {doubt.Meant}?")}");
                 }
             }
 
@@ -181,7 +183,7 @@ internal static class FileVerbs
     // Keys stay when their value is null: other tools rely on them.
     private static readonly JsonSerializerOptions Whole = new(JobFile.Options) { DefaultIgnoreCondition = System.Text.Json.Serialization.JsonIgnoreCondition.Never };
 
-    internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, Whole));
+    internal static void Json(object value) => Console.Out.WriteLine(JsonSerializer.Serialize(value, SpokenJson.With(Whole, Reader.Speech)));
 
     internal static Argument<string> FileArgument() => new("job") { Description = "a job file" };
 

@@ -7,6 +7,7 @@ foreach (var command in FileVerbs.All().Concat(TableVerbs.All()).Concat(ListVerb
     root.Subcommands.Add(command);
 }
 
+Reader.AddTo(root);
 var parsed = root.Parse(args);
 if (parsed.Errors.Count > 0)
 {
@@ -19,4 +20,5 @@ if (parsed.Errors.Count > 0)
     return Exit.Usage;
 }
 
+Reader.Take(parsed);
 return await parsed.InvokeAsync();

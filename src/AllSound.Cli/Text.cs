@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using AllSound.Core.Exchange;
 using AllSound.Core.Materials;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Cli;
 
@@ -68,7 +69,7 @@ internal static class Text
         {
             to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
             to.WriteLine(
-                $"    {option.Cost.Amount} {option.Cost.Currency}, {option.LabourHours} h, {option.ElapsedDays} days, about {option.LifeYears} years, hazard {option.Hazard}"
+                $"    {Figures.Money(option.Cost.Amount, option.Cost.Currency)}, {Figures.Hours(option.LabourHours)}, {Figures.Days(option.ElapsedDays)}, about {Figures.Years(option.LifeYears)}, hazard {option.Hazard:0.#}"
             );
             Steps(to, option.Steps);
             foreach (var risk in option.ResidualRisks)
@@ -102,7 +103,7 @@ internal static class Text
             {
                 var wait = step.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
                 to.WriteLine(
-                    $"    {number}. {Operations.Find(step.Operation)!.Title}{(step.Product is { } product ? $" ({Coatings.Find(product)?.Title ?? product})" : "")}{wait}"
+                    $"    {number}. {Say(Operations.Find(step.Operation)!.Title)}{(step.Product is { } product ? $" ({Say(Coatings.Find(product)?.Title ?? product)})" : "")}{wait}"
                 );
             }
         }
@@ -113,7 +114,7 @@ internal static class Text
         foreach (var surface in report.Surfaces)
         {
             to.WriteLine(
-                $"{surface.Title} ({surface.Id}): {surface.AreaM2} m2{(surface.LengthM > 0 ? $", {surface.LengthM} m" : "")}; {surface.Option ?? "stopped, or nothing meets the brief"}"
+                $"{surface.Title} ({surface.Id}): {Say($"{surface.AreaM2} m2")}{(surface.LengthM > 0 ? Say($", {surface.LengthM} m") : "")}; {surface.Option ?? "stopped, or nothing meets the brief"}"
             );
         }
 
@@ -121,11 +122,11 @@ internal static class Text
         foreach (var material in report.Materials)
         {
             to.WriteLine(
-                $"{material.Title}: {material.Need} {material.Unit}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {b.Size} {material.Unit}"))}; {material.Cost} {report.Cost.Currency}; left {material.Left}"
+                $"{material.Title}: {Say($"{material.Need} {material.Unit}")}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {Say($"{b.Size} {material.Unit}")}"))}; {Figures.Money(material.Cost, report.Cost.Currency)}; left {Say($"{material.Left} {material.Unit}")}"
             );
         }
 
-        to.WriteLine($"labour {report.LabourHours} h; in all {report.Cost.Amount} {report.Cost.Currency}");
+        to.WriteLine($"labour {Figures.Hours(report.LabourHours)}; in all {Figures.Money(report.Cost.Amount, report.Cost.Currency)}");
     }
 
     public static void QuantitiesCsv(TextWriter to, QuantitiesReport report)
@@ -138,6 +139,8 @@ internal static class Text
             );
         }
     }
+
+    private static string Say(string text) => Reader.Speech.Say(text);
 
     private static void Steps(TextWriter to, ImmutableArray<StepReport> steps)
     {

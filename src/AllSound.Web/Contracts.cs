@@ -2,12 +2,15 @@ using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json.Nodes;
 using AllSound.Core.Exchange;
+using AllSound.Core.Exchange.Listings;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Records;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 
 namespace AllSound.Web;
 
@@ -50,7 +53,7 @@ internal sealed record SurfaceLine(
     Element Element,
     long Version,
     Verdict Verdict,
-    string Headline,
+    [property: Prose] string Headline,
     double AreaM2,
     double LengthM,
     bool LeadPresumed
@@ -66,10 +69,10 @@ internal sealed record SurfaceView(
     long Revision,
     double AreaM2,
     double LengthM,
-    string Measured,
+    [property: Prose] string Measured,
     ImmutableArray<FindingReport> Findings,
     ImmutableArray<HoldReport> Holds,
-    ImmutableArray<string> Presumed,
+    [property: Prose] ImmutableArray<string> Presumed,
     SpecificationReport Specification,
     string? Chosen,
     Section Section,
@@ -81,10 +84,10 @@ internal sealed record SurfaceView(
 );
 
 /// <summary>Something not recorded that the work rests on, and the check that would settle it.</summary>
-internal sealed record UnknownView(string Facet, string Title, string How, string Why, string? Check);
+internal sealed record UnknownView(string Facet, [property: Prose] string Title, [property: Prose] string How, [property: Prose] string Why, string? Check);
 
 /// <summary>Something recorded that is odd.</summary>
-internal sealed record DoubtView(string Path, string Says, string? Meant);
+internal sealed record DoubtView(string Path, [property: Prose] string Says, [property: Prose] string? Meant);
 
 /// <summary>A surface onto which a survey is to be copied, at a version of it.</summary>
 internal sealed record CopyTarget(string Id, long Version);
@@ -93,13 +96,28 @@ internal sealed record CopyTarget(string Id, long Version);
 internal sealed record CopyRequest(ImmutableArray<CopyTarget> Targets, bool OnlyAsk);
 
 /// <summary>What copying would do, or did, to one surface.</summary>
-internal sealed record CopyResult(string Id, string Title, long Version, bool Saved, ImmutableArray<string> Differences, string? Problem);
+internal sealed record CopyResult(
+    string Id,
+    string Title,
+    long Version,
+    bool Saved,
+    [property: Prose] ImmutableArray<string> Differences,
+    [property: Prose] string? Problem
+);
 
 /// <summary>What copying would do, or did, to each surface, and the number of the change; null when nothing was copied.</summary>
 internal sealed record CopyAnswer(long? Change, ImmutableArray<CopyResult> Results);
 
 /// <summary>A check that would change the work on some surfaces of a job.</summary>
-internal sealed record JobCheck(string Check, string Title, double Minutes, bool Gate, double Value, ImmutableArray<string> Surfaces, ImmutableArray<string> WouldChange);
+internal sealed record JobCheck(
+    string Check,
+    [property: Prose] string Title,
+    double Minutes,
+    bool Gate,
+    double Value,
+    ImmutableArray<string> Surfaces,
+    [property: Prose] ImmutableArray<string> WouldChange
+);
 
 /// <summary>The next checks of a job, and how many of its surfaces were weighed so far.</summary>
 internal sealed record JobChecks(int Weighed, int Of, ImmutableArray<JobCheck> Checks);
@@ -112,12 +130,6 @@ internal sealed record SpaceEdit(long Version, Space Space);
 
 /// <summary>A job's own judgements, made on a version of it.</summary>
 internal sealed record JudgementsEdit(long Version, ImmutableArray<Judgement> Judgements);
-
-/// <summary>How a sign bears on a cause, with the numbers as given.</summary>
-internal sealed record EvidenceChoice(string Sign, string Title, double IfCause, double IfNot);
-
-/// <summary>A cause with its numbers as given.</summary>
-internal sealed record CauseChoice(string Id, string Title, ImmutableArray<double> Weights, ImmutableArray<EvidenceChoice> Evidence);
 
 /// <summary>What was saved, and the number of the change, which is the version of every record in it.</summary>
 internal sealed record Saved(string Id, long Version);
@@ -158,90 +170,19 @@ internal sealed record PutAwayView(string Job, long Change, string Label, Immuta
 /// <summary>A photo of a surface.</summary>
 internal sealed record PhotoView(string Id, string SurfaceId, long Version, Photo Photo);
 
-/// <summary>One entry of a list that the interface offers.</summary>
-internal sealed record Choice(string Id, string Title, string Note);
-
-/// <summary>An operation to pick.</summary>
-internal sealed record OperationChoice(string Id, string Title, string Group, string Do, ImmutableArray<Choice> Products, string? School, bool Refused, string Source);
-
-/// <summary>A sign to pick: what it looks like, where to look, how it is graded, how it misleads.</summary>
-internal sealed record SignChoice(string Id, string Title, string Look, bool Defect, string? Scale, string? Misleads, string Source);
-
-/// <summary>A class of a scale.</summary>
-internal sealed record ClassChoice(string Name, string Words);
-
-/// <summary>A grading scale.</summary>
-internal sealed record ScaleChoice(string Id, string Title, string? Unit, string How, ImmutableArray<ClassChoice> Classes, string Source);
-
-/// <summary>One way a check can come out.</summary>
-/// <param name="Id">Stable id, unique in the check.</param>
-/// <param name="Title">In words.</param>
-/// <param name="FindsNone">True when it finds nothing of what the check looks for.</param>
-internal sealed record OutcomeChoice(string Id, string Title, bool FindsNone);
-
-/// <summary>A check to make: how, with what, and what its answers mean.</summary>
-internal sealed record CheckChoice(
-    string Id,
-    string Title,
-    string Tools,
-    string Do,
-    double Minutes,
-    double WaitHours,
-    double Cost,
-    int Damage,
-    string? Hazard,
-    bool Gate,
-    string? Unit,
-    double? Least,
-    double? Most,
-    ImmutableArray<string> OtherUnits,
-    ImmutableArray<OutcomeChoice> Outcomes,
-    ImmutableArray<SubstrateFamily> Grounds,
-    string? Scale,
-    string Limits,
-    string? Again,
-    string Source
-);
-
-/// <summary>A form that elements come in.</summary>
-internal sealed record FormChoice(string Id, string Title, ImmutableArray<Element> Elements, string How, ImmutableArray<FormMeasure> Measures);
-
-/// <summary>What an element is usually made of.</summary>
-internal sealed record ElementChoice(Element Element, string Substrate);
-
-/// <summary>A product class with the numbers that a firm's own product may have otherwise.</summary>
-internal sealed record ProductChoice(
-    string Id,
-    string Title,
-    string Note,
-    double Spread,
-    double LeastHours,
-    double AdvisedHours,
-    int? LatestDays,
-    int Voc,
-    double ThinMost,
-    ImmutableArray<FinishFamily> Finishes,
-    string Source
-);
-
-/// <summary>A question of practice with its schools.</summary>
-internal sealed record QuestionChoice(string Id, string Title, Core.Practice.Turns Turns, ImmutableArray<Choice> Schools, string Default);
-
-/// <summary>A substrate with its family.</summary>
-internal sealed record SubstrateChoice(string Id, string Title, string Note, SubstrateFamily Family, string MoistureLimit, string Defects, string Primers);
-
 /// <summary>Everything that the interface offers to pick from.</summary>
 internal sealed record Catalogue(
-    ImmutableArray<SubstrateChoice> Substrates,
-    ImmutableArray<Choice> Coatings,
-    ImmutableArray<SignChoice> Signs,
-    ImmutableArray<ScaleChoice> Scales,
-    ImmutableArray<CheckChoice> Checks,
-    ImmutableArray<FormChoice> Forms,
-    ImmutableArray<ElementChoice> Elements,
+    ImmutableArray<SubstrateListing> Substrates,
+    ImmutableArray<ExistingCoatingListing> Coatings,
+    ImmutableArray<SignListing> Signs,
+    ImmutableArray<ScaleListing> Scales,
+    ImmutableArray<CheckListing> Checks,
+    ImmutableArray<FormListing> Forms,
+    ImmutableArray<ElementListing> Elements,
     ImmutableArray<UsualOpening> Openings,
-    ImmutableArray<CauseChoice> Causes,
+    ImmutableArray<FactGroup> Facts,
+    ImmutableArray<CauseListing> Causes,
     ImmutableArray<OperationChoice> Operations,
-    ImmutableArray<ProductChoice> Products,
-    ImmutableArray<QuestionChoice> Questions
+    ImmutableArray<ProductListing> Products,
+    ImmutableArray<QuestionListing> Questions
 );

@@ -133,7 +133,9 @@ app.Use(
     (context, next) =>
     {
         BodyLimit.LiftServerLimit(context);
-        return context.RequestServices.GetRequiredService<Guard>().Refuse(context) is { } refusal ? refusal.ExecuteAsync(context) : next(context);
+        return (context.RequestServices.GetRequiredService<Guard>().Refuse(context) ?? RequestSpeech.Take(context)) is { } refusal
+            ? refusal.ExecuteAsync(context)
+            : next(context);
     }
 );
 app.MapOpenApi("/api/openapi/{documentName}.json");

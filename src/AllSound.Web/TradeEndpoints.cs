@@ -9,6 +9,7 @@ using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 using AllSound.Storage;
 
 namespace AllSound.Web;
@@ -22,7 +23,7 @@ internal sealed record FirmEdit(
 );
 
 /// <summary>Answer to "why not?".</summary>
-internal sealed record WhyNotView(bool Sound, ImmutableArray<string> Lines);
+internal sealed record WhyNotView(bool Sound, [property: Prose] ImmutableArray<string> Lines);
 
 /// <summary>The trade beyond a surface's record: lines read as operations, why not, ways of stripping, the firm, documents.</summary>
 internal static class TradeEndpoints
@@ -89,7 +90,11 @@ internal static class TradeEndpoints
                 "/jobs/{job}/documents/{kind}.md",
                 (string job, string kind, JobStore store, Analysis analysis, string? surface, string? date) =>
                     Written(job, kind, store, analysis, surface, date) is { } document
-                        ? Results.File(Encoding.UTF8.GetBytes(document.ToMarkdown()), "text/markdown; charset=utf-8", $"{job}.{kind}.md")
+                        ? Results.File(
+                            Encoding.UTF8.GetBytes(SpokenJson.Say(document, RequestSpeech.Current).ToMarkdown()),
+                            "text/markdown; charset=utf-8",
+                            $"{job}.{kind}.md"
+                        )
                         : Requests.NotFound("document")
             )
             .Produces<string>(200, "text/markdown")

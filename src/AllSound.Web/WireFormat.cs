@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Serialization.Metadata;
 using AllSound.Core.Exchange;
 using Microsoft.AspNetCore.OpenApi;
 using Microsoft.OpenApi;
@@ -19,6 +20,8 @@ internal static class WireFormat
         {
             options.Converters.Add(converter);
         }
+
+        options.TypeInfoResolver = (options.TypeInfoResolver ?? new DefaultJsonTypeInfoResolver()).WithAddedModifier(SpokenJson.Prose(() => RequestSpeech.Current));
     }
 
     public static void Describe(OpenApiOptions options)

@@ -13,7 +13,8 @@ namespace AllSound.Core.Tests;
 
 /// <summary>
 /// Costs of full-size surveys against an outside solver, gringo and clasp (Debian packages), which know none of the planner's shortcuts. A long
-/// test: <c>ALLSOUND_OUTSIDE=200</c> says how many surveys; <c>ALLSOUND_OUTSIDE_SECONDS=60</c> when the outside solver gives up on one.
+/// test: <c>ALLSOUND_OUTSIDE=200</c> says how many surveys; <c>ALLSOUND_OUTSIDE_SECONDS=60</c> when the outside solver gives up on one; <c>ALLSOUND_OUTSIDE_AFTER=127</c> goes on where
+/// a run was stopped.
 /// </summary>
 public sealed partial class OutsideSolverTests(ITestOutputHelper output)
 {
@@ -23,8 +24,10 @@ public sealed partial class OutsideSolverTests(ITestOutputHelper output)
         var wanted = int.Parse(Environment.GetEnvironmentVariable("ALLSOUND_OUTSIDE") ?? "0", CultureInfo.InvariantCulture);
         Assert.SkipWhen(wanted == 0, "A long test: set ALLSOUND_OUTSIDE to a number of surveys; it needs gringo and clasp.");
         var seconds = int.Parse(Environment.GetEnvironmentVariable("ALLSOUND_OUTSIDE_SECONDS") ?? "60", CultureInfo.InvariantCulture);
+        var done = int.Parse(Environment.GetEnvironmentVariable("ALLSOUND_OUTSIDE_AFTER") ?? "0", CultureInfo.InvariantCulture);
+        var number = 0;
         var (proved, gaveUp, mine, theirs) = (0, 0, TimeSpan.Zero, TimeSpan.Zero);
-        for (var seed = 1; proved + gaveUp < wanted; seed++)
+        for (var seed = 1; done + proved + gaveUp < wanted; seed++)
         {
             var job = SurveyGenerator.Job(seed + 30_000, 10);
             foreach (var (building, space, surface) in job.Surfaces())
@@ -34,7 +37,7 @@ public sealed partial class OutsideSolverTests(ITestOutputHelper output)
                 var acts = Operations.Acts.Where(goal.Allows).ToArray();
                 var watch = Stopwatch.StartNew();
                 var task = goal.Task(appraised.Condition, acts);
-                if (!task.Missing.IsEmpty || goal.Finishes.IsEmpty || proved + gaveUp == wanted)
+                if (!task.Missing.IsEmpty || goal.Finishes.IsEmpty || done + proved + gaveUp == wanted)
                 {
                     continue;
                 }
@@ -46,7 +49,7 @@ public sealed partial class OutsideSolverTests(ITestOutputHelper output)
                 OperatorCost Cost(Act act) => new(1 + (prices.Of(act, Weights.LeastCost, false) / 10_000), 1 + (prices.Of(act, Weights.LeastCost, true) / 10_000));
                 var plan = Search.Cheapest(new CostedTask(aim, [.. task.Acts.Select(Cost)]));
                 mine += watch.Elapsed;
-                if (plan.Operators is null)
+                if (plan.Operators is null || ++number <= done)
                 {
                     continue;
                 }
@@ -64,7 +67,7 @@ public sealed partial class OutsideSolverTests(ITestOutputHelper output)
                 var (answer, cost) = await Ask(program, plan.Cost, seconds);
                 theirs += watch.Elapsed;
                 output.WriteLine(
-                    $"{seed}/{surface.Id} {surface.Substrate}: {plan.Operators.Length} acts in {steps - 1} steps, cost {plan.Cost}; outside: {answer} {cost} in {watch.Elapsed.TotalSeconds:F1} s"
+                    $"{number}: {seed}/{surface.Id} {surface.Substrate}: {plan.Operators.Length} acts in {steps - 1} steps, cost {plan.Cost}; outside: {answer} {cost} in {watch.Elapsed.TotalSeconds:F1} s"
                 );
                 proved += answer == "OPTIMUM FOUND" ? 1 : 0;
                 gaveUp += answer == "OPTIMUM FOUND" ? 0 : 1;

@@ -112,14 +112,32 @@ public sealed class CommandLineTests
     [InlineData("forms")]
     [InlineData("schools")]
     [InlineData("refusals")]
+    [InlineData("facts")]
+    [InlineData("elements")]
     public async Task Every_listing_lists_the_same_with_and_without_json(string verb)
     {
         var (exit, lines, errors) = await Run(verb);
         var (jsonExit, json, jsonErrors) = await Run(verb, "--json");
-        var ids = JsonNode.Parse(json)!.AsArray().Select(r => (string?)r!["id"]);
+        var ids = JsonNode.Parse(json)!.AsArray().Select(r => (string?)(r!["id"] ?? r["key"] ?? r["element"]));
 
         Assert.Equal((0, "", 0, ""), (exit, errors, jsonExit, jsonErrors));
         Assert.Equal(lines.Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(l => l.Split(' ')[0]), ids);
+    }
+
+    [Fact]
+    public async Task Output_is_said_in_the_terms_and_units_asked_for()
+    {
+        var (exit, text, _) = await Run("specify", DemoFile, "--surface", "stair-wall", "--terms", "american", "--units", "us");
+        var (_, quantities, _) = await Run("quantities", DemoFile, "--units", "us");
+        var (_, document, _) = await Run("document", "specification", DemoFile, "--surface", "stair-wall", "--terms", "american");
+
+        Assert.Equal(0, exit);
+        Assert.Contains("contractor flat", text, StringComparison.Ordinal);
+        Assert.Contains("Stair wall, skim of 2019 (stair-wall)", text, StringComparison.Ordinal);
+        Assert.Contains(" gal; buy", quantities, StringComparison.Ordinal);
+        Assert.DoesNotContain(" m2", quantities, StringComparison.Ordinal);
+        Assert.Contains("baseboard", document, StringComparison.Ordinal);
+        Assert.Equal(2, (await Run("specify", DemoFile, "--terms", "klingon")).Exit);
     }
 
     internal static async Task<(int Exit, string Output, string Errors)> Run(params string[] words)

@@ -1,6 +1,5 @@
 import { describe, expect, inject, test } from "vitest";
 import type { Surface } from "../src/api/client";
-import { groups } from "../src/survey/fields";
 import { entriesOf, type Meaning, meanings, now, read } from "../src/survey/say";
 
 const catalogue = inject("catalogue");
@@ -64,12 +63,12 @@ describe("everything that can be recorded can be said by its own name", () => {
   });
 
   test("facts", () => {
-    const lost = groups
+    const lost = catalogue.facts
       .flatMap((g) => g.fields)
       .flatMap((f) =>
         f.kind === "pick"
-          ? f.options.map(([value, word]) => ({ key: `${f.key}:${value}`, text: `${f.label} ${word}` }))
-          : [{ key: f.key as string, text: f.kind === "yesno" ? f.label : `${f.label} 3` }],
+          ? f.options.map((o) => ({ key: `${f.key}:${o.value}`, text: `${f.label} ${o.title}` }))
+          : [{ key: f.key as string, text: f.kind === "yesNo" ? f.label : `${f.label} 3` }],
       )
       .filter(({ key, text }) => !say(text).some((m) => m.key === key));
     expect(lost.map((l) => l.text)).toEqual([]);

@@ -1,60 +1,7 @@
-import { afterEach, describe, expect, inject, test } from "vitest";
-import { americanised, daysText, filmText, gallonsText, hoursText, speech, translate } from "../src/shell/words";
+import { afterEach, describe, expect, test } from "vitest";
+import { daysText, filmText, gallonsText, hoursText, speech, spoken } from "../src/shell/words";
 
 afterEach(() => speech.set({ terms: "british", units: "metric" }));
-
-describe("American terms", () => {
-  test.each([
-    ["Fill, sand and prime the skirting", "Fill, sand and prime the baseboard"],
-    ["Architraves and skirtings", "Casings and baseboards"],
-    ["White spirit on a rag", "Mineral spirits on a rag"],
-    ["white spirits", "mineral spirits"],
-    ["methylated spirit", "denatured alcohol"],
-    ["a tin of filler, or two fillers", "a can of spackle, or two spackles"],
-    ["Matt emulsion, two coats", "Flat latex paint, two coats"],
-    ["contract matt", "contractor flat"],
-    ["matt", "flat"],
-    ["mould on a grey ground", "mold on a gray ground"],
-    ["moulding", "molding"],
-    ["mouldings", "moldings"],
-    ["5 litres in two tins", "5 liters in two cans"],
-    ["galvanised aluminium", "galvanized aluminum"],
-    ["vapour-open", "vapor-open"],
-    ["the colour of old timber", "the color of old wood"],
-    ["plasterboard", "drywall"],
-  ])("%s", (british, american) => {
-    expect(americanised(british)).toBe(american);
-  });
-
-  test.each([
-    "matter",
-    "rendered harmless",
-    "tinsel",
-    "a greyhound",
-    "emulsionish",
-  ])("a word that only begins alike stays: %s", (text) => {
-    expect(americanised(text)).toBe(text);
-  });
-
-  test("said twice is said once: nothing American is British", () => {
-    const catalogue = inject("catalogue");
-    const titles = [...catalogue.coatings, ...catalogue.signs, ...catalogue.checks, ...catalogue.substrates].map(
-      (x) => x.title,
-    );
-    const twice = titles.filter((t) => americanised(americanised(t)) !== americanised(t));
-    expect(twice).toEqual([]);
-  });
-
-  test("no British word is left in what can be seen, tried and coated", () => {
-    const british =
-      /\b(skirting|architrave|colour|mould|vapour|grey|litre|timber|emulsion|plasterboard|aluminium)s?\b/i;
-    const catalogue = inject("catalogue");
-    const left = [...catalogue.coatings, ...catalogue.signs, ...catalogue.checks, ...catalogue.substrates]
-      .map((x) => americanised(x.title))
-      .filter((t) => british.test(t));
-    expect(left).toEqual([]);
-  });
-});
 
 describe("numbers for people are rounded for people", () => {
   test.each([
@@ -76,57 +23,17 @@ describe("numbers for people are rounded for people", () => {
   ])("%d days are %s", (days, text) => expect(daysText(days)).toBe(text));
 });
 
-describe("answers of the server", () => {
-  const answer = {
-    id: "skirting",
-    title: "Skirting",
-    steps: [{ operation: "rp_filler", title: "Filler", litres: 1.5, why: null, needs: ["colour", 3] }],
-  };
-
-  test("are left alone in British terms, to the very object", () => {
-    expect(translate("/api/catalogue", answer)).toBe(answer);
+describe("the server is asked to word its answers for the reader", () => {
+  test("not at all where they are as it writes them", () => {
+    expect(spoken("/api/catalogue")).toBe("/api/catalogue");
   });
 
-  test("keep what elements a form is for, so that the forms of skirting, cornice and architrave stay", () => {
+  test("with terms and units, before or after what is asked already", () => {
     speech.set({ terms: "american" });
-    const forms = inject("catalogue").forms;
-    const translated = translate("/api/catalogue", { forms }) as { forms: typeof forms };
-    expect(forms.some((f) => f.elements.includes("skirting"))).toBe(true);
-    expect(translated.forms.map((f) => f.elements)).toEqual(forms.map((f) => f.elements));
-    expect(translated.forms.find((f) => f.id === "cornice-plain")?.title).toContain("crown molding");
-  });
-
-  test("say the catalogue in American terms and keep every id", () => {
-    speech.set({ terms: "american" });
-    // Ids of operations hold underscores, so that no word in them stands alone.
-    expect(translate("/api/catalogue", answer)).toEqual({
-      id: "skirting",
-      title: "Baseboard",
-      steps: [{ operation: "rp_filler", title: "Spackle", litres: 1.5, why: null, needs: ["color", 3] }],
-    });
-  });
-
-  test.each([
-    "/api/jobs/a/surfaces/b",
-    "/api/jobs/a/surfaces/b/checks",
-    "/api/jobs/a/quantities",
-    "/api/jobs/a/checks",
-  ])("%s is said as wanted", (path) => {
-    speech.set({ terms: "american" });
-    const worded = translate(path, { id: "mould", option: "grey", operation: "matt", title: "Grey matt" });
-    expect(worded).toEqual({ id: "mould", option: "grey", operation: "matt", title: "Gray flat" });
-  });
-
-  test("what people typed themselves stays as they typed it", () => {
-    speech.set({ terms: "american" });
-    const job = { title: "Grey house", spaces: [{ title: "Skirting store" }] };
-    expect(translate("/api/jobs/a", job)).toBe(job);
-  });
-
-  test("a text or nothing at all passes through", () => {
-    speech.set({ terms: "american" });
-    expect(translate("/api/catalogue", null)).toBeNull();
-    expect(translate("/api/catalogue", "grey")).toBe("grey");
+    expect(spoken("/api/catalogue")).toBe("/api/catalogue?terms=american");
+    speech.set({ units: "us" });
+    expect(spoken("/api/jobs/a/quantities")).toBe("/api/jobs/a/quantities?terms=american&units=us");
+    expect(spoken("/api/why?step=1")).toBe("/api/why?step=1&terms=american&units=us");
   });
 });
 

@@ -24,7 +24,7 @@ public static class Air
     {
         if (!(celsius is >= -45 and <= 60))
         {
-            throw new ArgumentOutOfRangeException(nameof(celsius), celsius, "Air is -45 to 60 C.");
+            throw new ArgumentOutOfRangeException(nameof(celsius), celsius, "Air is -45 to 60 °C.");
         }
 
         if (!(humidity is > 0 and <= 100))

@@ -17,7 +17,7 @@ public static class WoodMoisture
     {
         if (!(celsius is >= -5 and <= 130))
         {
-            throw new ArgumentOutOfRangeException(nameof(celsius), celsius, "Wood moisture is given from -5 to 130 C.");
+            throw new ArgumentOutOfRangeException(nameof(celsius), celsius, "Wood moisture is given from -5 to 130 °C.");
         }
 
         if (!(humidity is >= 0 and <= 100))

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Documents;
 
@@ -47,7 +48,13 @@ public enum BlockKind : byte
 /// <param name="Items">Items of a list.</param>
 /// <param name="Head">Head of a table.</param>
 /// <param name="Rows">Rows of a table.</param>
-public sealed record Block(BlockKind Kind, string Text, ImmutableArray<string> Items, ImmutableArray<string> Head, ImmutableArray<ImmutableArray<string>> Rows)
+public sealed record Block(
+    BlockKind Kind,
+    [property: Prose] string Text,
+    [property: Prose] ImmutableArray<string> Items,
+    [property: Prose] ImmutableArray<string> Head,
+    [property: Prose] ImmutableArray<ImmutableArray<string>> Rows
+)
 {
     /// <summary>A heading.</summary>
     public static Block Heading(string text) => new(BlockKind.Heading, text, [], [], []);
@@ -81,7 +88,7 @@ public sealed record Page(string? Surface, string Place, ImmutableArray<Block> B
 /// <param name="Date">Date, as given.</param>
 /// <param name="Revision">Revision, as given.</param>
 /// <param name="Pages">Pages.</param>
-public sealed record Document(DocumentKind Kind, string Title, string Job, string Date, string Revision, ImmutableArray<Page> Pages)
+public sealed record Document(DocumentKind Kind, [property: Prose] string Title, string Job, string Date, string Revision, ImmutableArray<Page> Pages)
 {
     /// <summary>The document as Markdown, each page under a heading that names job, surface, date and revision.</summary>
     public string ToMarkdown()

@@ -112,7 +112,7 @@ public static partial class JobSense
 
         if ((product.LeastC ?? of.Temperature.Least) >= (product.MostC ?? of.Temperature.Most))
         {
-            faults.Add($"{at}.leastC", $"expected less than the most, {product.MostC ?? of.Temperature.Most} degrees");
+            faults.Add($"{at}.leastC", $"expected less than the most, {product.MostC ?? of.Temperature.Most} °C");
         }
 
         void Near(string path, double? value, double least, double most, string unit)

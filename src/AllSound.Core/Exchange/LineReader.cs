@@ -4,6 +4,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
 
@@ -18,11 +19,11 @@ namespace AllSound.Core.Exchange;
 public sealed record ReadLine(
     string Line,
     SequenceStep? Step,
-    string? Title,
-    string? ProductTitle,
+    [property: Prose] string? Title,
+    [property: Prose] string? ProductTitle,
     double Sure,
-    ImmutableArray<string> Others,
-    ImmutableArray<string> NotSpecified
+    [property: Prose] ImmutableArray<string> Others,
+    [property: Prose] ImmutableArray<string> NotSpecified
 );
 
 /// <summary>

@@ -3,6 +3,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
 
@@ -11,7 +12,7 @@ namespace AllSound.Core.Exchange;
 /// <param name="Reason">What is not so yet.</param>
 /// <param name="Consequence">What would happen.</param>
 /// <param name="Frees">What would free it.</param>
-public sealed record HoldReport(string Need, string Reason, string Consequence, ImmutableArray<string> Frees);
+public sealed record HoldReport(string Need, [property: Prose] string Reason, [property: Prose] string Consequence, [property: Prose] ImmutableArray<string> Frees);
 
 /// <summary>A cause with its evidence.</summary>
 /// <param name="Cause">Id.</param>
@@ -24,12 +25,12 @@ public sealed record HoldReport(string Need, string Reason, string Consequence, 
 /// <param name="Source">Who says so.</param>
 public sealed record FindingReport(
     string Cause,
-    string Title,
+    [property: Prose] string Title,
     double Probability,
-    ImmutableArray<string> For,
-    ImmutableArray<string> Against,
-    ImmutableArray<string> Cures,
-    string Proof,
+    [property: Prose] ImmutableArray<string> For,
+    [property: Prose] ImmutableArray<string> Against,
+    [property: Prose] ImmutableArray<string> Cures,
+    [property: Prose] string Proof,
     string Source
 );
 
@@ -47,15 +48,15 @@ public sealed record FindingReport(
 /// <param name="Source">Who says so.</param>
 public sealed record CheckReport(
     string Check,
-    string Title,
-    string Do,
+    [property: Prose] string Title,
+    [property: Prose] string Do,
     double Minutes,
     double WaitHours,
     double Value,
     bool Gate,
-    ImmutableArray<string> WouldChange,
-    string? Hazard,
-    string Limits,
+    [property: Prose] ImmutableArray<string> WouldChange,
+    [property: Prose] string? Hazard,
+    [property: Prose] string Limits,
     string Source
 );
 
@@ -72,7 +73,7 @@ public sealed record DiagnosisReport(
     ImmutableArray<FindingReport> Findings,
     ImmutableArray<CheckReport> Checks,
     ImmutableArray<HoldReport> Holds,
-    ImmutableArray<string> Presumed
+    [property: Prose] ImmutableArray<string> Presumed
 );
 
 /// <summary>Why a step is there.</summary>
@@ -81,7 +82,7 @@ public sealed record DiagnosisReport(
 /// <param name="Step">Number of the later step that needs it; null for the finished work.</param>
 /// <param name="Otherwise">What happens otherwise.</param>
 /// <param name="Source">Who says so.</param>
-public sealed record BecauseReport(string Need, string Title, int? Step, string Otherwise, string Source);
+public sealed record BecauseReport(string Need, [property: Prose] string Title, int? Step, [property: Prose] string Otherwise, string Source);
 
 /// <summary>Hours to the next step that needs this one dry.</summary>
 /// <param name="Least">Least; null when there is none.</param>
@@ -130,39 +131,39 @@ public sealed record StepReport(
     int N,
     string Operation,
     string Group,
-    string Title,
-    string Do,
-    string Why,
+    [property: Prose] string Title,
+    [property: Prose] string Do,
+    [property: Prose] string Why,
     ImmutableArray<BecauseReport> Because,
     ImmutableArray<string> Needs,
     ImmutableArray<string> Gives,
     string? Product,
-    string? ProductTitle,
+    [property: Prose] string? ProductTitle,
     int? Coat,
-    string? Dilution,
+    [property: Prose] string? Dilution,
     WaitReport WaitHours,
     double WaitBefore,
-    string? Tool,
-    ImmutableArray<string> Cautions,
-    ImmutableArray<string> Protection,
-    string Accept,
-    ImmutableArray<string> Assumes,
+    [property: Prose] string? Tool,
+    [property: Prose] ImmutableArray<string> Cautions,
+    [property: Prose] ImmutableArray<string> Protection,
+    [property: Prose] string Accept,
+    [property: Prose] ImmutableArray<string> Assumes,
     string? School,
     double Hours,
     double Litres,
     string Source,
-    string? Waste,
-    string? HoldPoint,
-    string? ForOthers,
-    string? Mixing,
+    [property: Prose] string? Waste,
+    [property: Prose] string? HoldPoint,
+    [property: Prose] string? ForOthers,
+    [property: Prose] string? Mixing,
     ImmutableArray<HandTool> HandTools,
     WetEdge? WetEdge,
-    string? Shut,
-    string? Overnight,
+    [property: Prose] string? Shut,
+    [property: Prose] string? Overnight,
     int? Microns,
     CoatRole Role,
-    ImmutableArray<string> Manner,
-    string? Tint
+    [property: Prose] ImmutableArray<string> Manner,
+    [property: Prose] string? Tint
 );
 
 /// <summary>Money.</summary>
@@ -189,8 +190,8 @@ public sealed record MoneyReport(decimal Amount, string Currency);
 /// <param name="OtherSchool">Where it goes against a house rule: which, and what that changes; null when it follows them.</param>
 public sealed record OptionReport(
     string Id,
-    string Name,
-    ImmutableArray<string> BestAt,
+    [property: Prose] string Name,
+    [property: Prose] ImmutableArray<string> BestAt,
     ImmutableArray<string> Schools,
     ImmutableArray<StepReport> Steps,
     MoneyReport Cost,
@@ -199,17 +200,17 @@ public sealed record OptionReport(
     double LifeYears,
     decimal CostPerYear,
     double Hazard,
-    ImmutableArray<string> ResidualRisks,
-    ImmutableArray<string> Assumes,
-    ImmutableArray<string> LeavesUndone,
-    ImmutableArray<string> PreferWhen,
-    string? OtherSchool
+    [property: Prose] ImmutableArray<string> ResidualRisks,
+    [property: Prose] ImmutableArray<string> Assumes,
+    [property: Prose] ImmutableArray<string> LeavesUndone,
+    [property: Prose] ImmutableArray<string> PreferWhen,
+    [property: Prose] string? OtherSchool
 );
 
 /// <summary>Why there is no sequence.</summary>
 /// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>
 /// <param name="Frees">What would open a way.</param>
-public sealed record BlockedReport(string Need, ImmutableArray<string> Frees);
+public sealed record BlockedReport([property: Prose] string Need, [property: Prose] ImmutableArray<string> Frees);
 
 /// <summary>Specification of one surface.</summary>
 /// <param name="Id">Surface.</param>
@@ -228,9 +229,9 @@ public sealed record SpecificationReport(
     ImmutableArray<HoldReport> Holds,
     ImmutableArray<StepReport> Meanwhile,
     BlockedReport? Blocked,
-    ImmutableArray<string> Notes,
+    [property: Prose] ImmutableArray<string> Notes,
     ElementOrder? Order,
-    ImmutableArray<string> Refusals
+    [property: Prose] ImmutableArray<string> Refusals
 );
 
 /// <summary>One fault.</summary>
@@ -242,7 +243,16 @@ public sealed record SpecificationReport(
 /// <param name="Consequence">What it leads to.</param>
 /// <param name="Mend">The smallest mend found.</param>
 /// <param name="Source">Who says so.</param>
-public sealed record FaultReport(int? Step, Severity Severity, string Need, string NeedId, string Problem, string Consequence, string Mend, string Source);
+public sealed record FaultReport(
+    int? Step,
+    Severity Severity,
+    [property: Prose] string Need,
+    string NeedId,
+    [property: Prose] string Problem,
+    [property: Prose] string Consequence,
+    [property: Prose] string Mend,
+    string Source
+);
 
 /// <summary>Audit of one surface.</summary>
 /// <param name="Id">Surface.</param>
@@ -250,7 +260,13 @@ public sealed record FaultReport(int? Step, Severity Severity, string Need, stri
 /// <param name="Faults">Faults.</param>
 /// <param name="NotSpecified">What the sequence leaves open.</param>
 /// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
-public sealed record AuditReport(string Id, string Verdict, ImmutableArray<FaultReport> Faults, ImmutableArray<string> NotSpecified, ImmutableArray<SequenceStep> Mended);
+public sealed record AuditReport(
+    string Id,
+    string Verdict,
+    ImmutableArray<FaultReport> Faults,
+    [property: Prose] ImmutableArray<string> NotSpecified,
+    ImmutableArray<SequenceStep> Mended
+);
 
 /// <summary>One line of a surface's quantities.</summary>
 /// <param name="Step">Number of the step.</param>
@@ -259,7 +275,7 @@ public sealed record AuditReport(string Id, string Verdict, ImmutableArray<Fault
 /// <param name="Title">Title.</param>
 /// <param name="Unit">Unit.</param>
 /// <param name="Amount">Amount.</param>
-public sealed record ItemReport(int Step, string Operation, string? Product, string Title, string Unit, double Amount);
+public sealed record ItemReport(int Step, string Operation, string? Product, [property: Prose] string Title, string Unit, double Amount);
 
 /// <summary>Quantities of one surface.</summary>
 /// <param name="Id">Surface.</param>
@@ -269,7 +285,15 @@ public sealed record ItemReport(int Step, string Operation, string? Product, str
 /// <param name="Measured">How it was got.</param>
 /// <param name="Option">Name of the option taken off, or null when held or blocked.</param>
 /// <param name="Items">Items.</param>
-public sealed record SurfaceQuantitiesReport(string Id, string Title, double AreaM2, double LengthM, string Measured, string? Option, ImmutableArray<ItemReport> Items);
+public sealed record SurfaceQuantitiesReport(
+    string Id,
+    string Title,
+    double AreaM2,
+    double LengthM,
+    [property: Prose] string Measured,
+    [property: Prose] string? Option,
+    ImmutableArray<ItemReport> Items
+);
 
 /// <summary>So many packs.</summary>
 /// <param name="Size">Size.</param>
@@ -284,7 +308,7 @@ public sealed record PackReport(double Size, int Count);
 /// <param name="Buy">Packs.</param>
 /// <param name="Cost">Cost of the packs.</param>
 /// <param name="Left">Left over.</param>
-public sealed record MaterialReport(string Product, string Title, string Unit, double Need, ImmutableArray<PackReport> Buy, decimal Cost, double Left);
+public sealed record MaterialReport(string Product, [property: Prose] string Title, string Unit, double Need, ImmutableArray<PackReport> Buy, decimal Cost, double Left);
 
 /// <summary>Quantities of a job.</summary>
 /// <param name="Surfaces">By surface.</param>

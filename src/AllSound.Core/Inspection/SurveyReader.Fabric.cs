@@ -103,7 +103,7 @@ internal sealed partial class SurveyReader
                 : null,
             usual,
             Resolved.Assumed,
-            usual == Heat.Hot ? "Assumes a radiator at 90 degrees at most." : "Assumes a hot-water pipe at 80 degrees at most.",
+            usual == Heat.Hot ? "Assumes a radiator at 90 °C at most." : "Assumes a hot-water pipe at 80 °C at most.",
             null,
             quiet: usual == Heat.Ambient
         );

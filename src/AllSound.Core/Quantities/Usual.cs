@@ -17,6 +17,34 @@ public static class Usual
     public static IReadOnlyList<UsualOpening> Openings { get; } =
     [new(OpeningKind.Door, 0.84, 2.02, 0), new(OpeningKind.Window, 1, 1.2, 0.9), new(OpeningKind.Opening, 0.9, 2.02, 0)];
 
+    /// <summary>The elements by name, the commonest first: the order in which they are offered.</summary>
+    public static IReadOnlyList<(Element Element, string Title)> Elements { get; } =
+    [
+        (Element.Wall, "wall"),
+        (Element.Ceiling, "ceiling"),
+        (Element.Skirting, "skirting"),
+        (Element.Architrave, "architrave"),
+        (Element.Cornice, "cornice"),
+        (Element.Door, "door"),
+        (Element.Window, "window"),
+        (Element.Frame, "frame"),
+        (Element.Sill, "sill"),
+        (Element.Boarding, "boarding"),
+        (Element.Panelling, "panelling"),
+        (Element.ChimneyBreast, "chimney breast"),
+        (Element.Surround, "fire surround"),
+        (Element.Step, "step"),
+        (Element.Pipe, "pipe"),
+        (Element.Radiator, "radiator"),
+        (Element.Column, "column"),
+        (Element.Railing, "railing"),
+        (Element.Gutter, "gutter"),
+        (Element.RoofSheet, "roof sheet"),
+        (Element.Cladding, "cladding"),
+        (Element.Tile, "tile"),
+        (Element.Floor, "floor"),
+    ];
+
     /// <summary>What an element is usually made of.</summary>
     public static SubstrateDefinition Substrate(Element element) =>
         Substrates.Of(

@@ -24,7 +24,7 @@ public static class Refusals
     [
         new(
             "no-flame-on-paint",
-            "No flame on paint; no dry sanding, blasting or heat over 450 C where lead is not ruled out.",
+            "No flame on paint; no dry sanding, blasting or heat over 450 °C where lead is not ruled out.",
             "a laboratory for the lead, then a wet or extracted method",
             Practice,
             (a, _) => a.Condition.Get(Facets.Film) != Film.None

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Technique;
 
@@ -10,14 +11,14 @@ namespace AllSound.Core.Technique;
 /// <param name="Y">Top.</param>
 /// <param name="W">Width.</param>
 /// <param name="H">Height.</param>
-public sealed record Part(string Name, double X, double Y, double W, double H);
+public sealed record Part([property: Prose] string Name, double X, double Y, double W, double H);
 
 /// <summary>The order of painting within an element.</summary>
 /// <param name="Id">Id of the kind.</param>
 /// <param name="Title">What it is.</param>
 /// <param name="Parts">Parts, first first.</param>
 /// <param name="Say">What to mind, as sentences.</param>
-public sealed record ElementOrder(string Id, string Title, ImmutableArray<Part> Parts, ImmutableArray<string> Say);
+public sealed record ElementOrder(string Id, [property: Prose] string Title, ImmutableArray<Part> Parts, [property: Prose] ImmutableArray<string> Say);
 
 /// <summary>
 /// Orders of painting within elements, all on one principle: inside the joinery's construction first, from glass outward,

@@ -3,13 +3,14 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Technique;
 
 /// <summary>What to lay a coat with, and why.</summary>
 /// <param name="Tool">The tool.</param>
 /// <param name="Why">Why this one.</param>
-public sealed record HandTool(string Tool, string Why);
+public sealed record HandTool([property: Prose] string Tool, [property: Prose] string Why);
 
 /// <summary>How much may be open at once.</summary>
 /// <param name="Minutes">Minutes that the wet edge stays open, at 20 degrees and 50 % humidity.</param>
@@ -20,7 +21,7 @@ public sealed record WetEdge(double Minutes, double BayM2, int Painters);
 /// <summary>How long an opening piece has to stay open after its last coat.</summary>
 /// <param name="LeastHours">Before it may be shut.</param>
 /// <param name="Say">What to do, as a sentence.</param>
-public sealed record LockUp(double LeastHours, string Say);
+public sealed record LockUp(double LeastHours, [property: Prose] string Say);
 
 /// <summary>Tools, mixing, thinning and wet edge for a coat. Common practice; numbers are judgement where so marked.</summary>
 public static class HandTools
@@ -91,7 +92,7 @@ public static class HandTools
             return "";
         }
 
-        var two = product.PotLifeHours is { } pot ? FormattableString.Invariant($" Two parts: mix the whole pack, use within {pot} h at 20 C, half that at 30 C.") : "";
+        var two = product.PotLifeHours is { } pot ? FormattableString.Invariant($" Two parts: mix the whole pack, use within {pot} h at 20 °C, half that at 30 °C.") : "";
         var thin =
             act.Operation.Thinning > 0 ? FormattableString.Invariant($" Thin {act.Operation.Thinning}% on this coat only.")
             : product.ThinMost > 0 ? FormattableString.Invariant($" Thin {product.ThinMost}% at most, {ThinnerOf(product)}.")
@@ -135,7 +136,7 @@ public static class HandTools
         return new(
             hours,
             FormattableString.Invariant(
-                $"Not shut for {hours:0.#} h at 20 C: {(hours <= 8 ? "start in the morning" : "start first thing, and leave it on a chain or limiter overnight if it must be")}. Closed under load only after a day or two."
+                $"Not shut for {hours:0.#} h at 20 °C: {(hours <= 8 ? "start in the morning" : "start first thing, and leave it on a chain or limiter overnight if it must be")}. Closed under load only after a day or two."
             )
         );
     }

@@ -4,6 +4,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Technique;
 
@@ -23,18 +24,18 @@ namespace AllSound.Core.Technique;
 /// <param name="Trial">What trial patches said of it; null when it was not tried.</param>
 public sealed record StrippingFit(
     string Operation,
-    string Title,
+    [property: Prose] string Title,
     double? Score,
-    ImmutableArray<string> RuledOut,
-    ImmutableArray<string> Because,
+    [property: Prose] ImmutableArray<string> RuledOut,
+    [property: Prose] ImmutableArray<string> Because,
     int Applications,
     double Hours,
     double WasteKg,
-    string Stream,
-    string Residue,
+    [property: Prose] string Stream,
+    [property: Prose] string Residue,
     int PowerW,
-    string Supply,
-    string? Trial
+    [property: Prose] string Supply,
+    [property: Prose] string? Trial
 );
 
 /// <summary>Ranks the ways of stripping a surface, and learns from trial patches on the same substrate.</summary>

@@ -206,10 +206,10 @@ public static class Compatibility
         heat switch
         {
             Heat.Ambient => "60 degrees",
-            Heat.Warm => "80 degrees",
-            Heat.Hot => "90 degrees",
-            Heat.VeryHot => "120 degrees",
-            _ => "540 degrees",
+            Heat.Warm => "80 °C",
+            Heat.Hot => "90 °C",
+            Heat.VeryHot => "120 °C",
+            _ => "540 °C",
         };
 
     private static string Name(CoatFamily family) =>

@@ -105,8 +105,8 @@ test("our way of doing a step is said at it, and under a dark finish what the co
   await expect(finish).toContainText("Our way, edges: tape all.");
   await expect(steps.getByText("Our way, edges")).toHaveCount(await finish.count());
   await page.getByText("Wanted").click();
-  await page.getByLabel("Reflectance of the colour").fill("12");
-  await page.getByLabel("Reflectance of the colour").press("Enter");
+  await page.getByLabel("Light reflectance").fill("12");
+  await page.getByLabel("Light reflectance").press("Enter");
   const under = steps.getByRole("listitem").filter({ has: page.getByRole("heading", { name: /^Undercoat/ }) });
   await expect(under).toContainText("LRV 17 to 27");
   await expect(finish.first()).not.toContainText("LRV");
@@ -133,7 +133,7 @@ test("ways of stripping are ranked, and a trial patch changes the order", async 
   await expect(rows.nth(1)).toContainText("infrared");
   await page.getByLabel("Method tried").selectOption({ label: "Strip with solvent gel" });
   await page.getByLabel("Share that came off, percent").fill("100");
-  await page.getByLabel("Minutes of work for a quarter square metre").fill("2");
+  await page.getByLabel("Minutes of work on the trial patch").fill("2");
   await page.getByRole("button", { name: "Log the patch" }).click();
   await expect(rows.nth(1)).toContainText("solvent gel");
   await expect(rows.nth(1)).toContainText("100");

@@ -1,5 +1,5 @@
 import createClient from "openapi-fetch";
-import { speech, translate } from "../shell/words";
+import { spoken } from "../shell/words";
 import type { components, paths } from "./schema";
 
 export type Schemas = components["schemas"];
@@ -16,16 +16,14 @@ export type Catalogue = Schemas["Catalogue"];
 export type Section = Schemas["Section"];
 export type Verdict = Schemas["Verdict"];
 
-export const api = createClient<paths>({ baseUrl: "/" });
+// Terms and units are a matter of who reads. Made so from the start: a request made anew from another would send its body as a stream.
+class SpokenRequest extends Request {
+  constructor(address: RequestInfo | URL, init?: RequestInit) {
+    super(typeof address === "string" ? spoken(address) : address, init);
+  }
+}
 
-// Terms are a matter of who reads: the server speaks one, the page says it as wanted.
-api.use({
-  async onResponse({ request, response }) {
-    if (speech.get().terms === "british" || !response.headers.get("content-type")?.includes("json")) return undefined;
-    const answer = translate(new URL(request.url).pathname, await response.clone().json());
-    return new Response(JSON.stringify(answer), { status: response.status, headers: response.headers });
-  },
-});
+export const api = createClient<paths>({ baseUrl: "/", Request: SpokenRequest });
 
 /** What the server said was wrong, in its own words. */
 export class Refusal extends Error {

@@ -1,11 +1,12 @@
 import { useQuantities } from "../job/data";
 import { usePlace } from "../shell/Place";
-import { gallonsText, hoursText } from "../shell/words";
+import { gallonsText, hoursText, useSpeech } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 
 /** Litres, whole tins and hours for everything chosen in the job. */
 export function BuyView() {
   const { job } = usePlace();
+  const { area, length } = useSpeech();
   const { data } = useQuantities(job.id);
   if (!data) return <p style={{ padding: 16 }}>Measuring …</p>;
   const coatings = data.materials.filter((m) => m.unit === "L" && m.product.startsWith("p_"));
@@ -27,7 +28,7 @@ export function BuyView() {
                 <th scope="col" className="num">
                   Need
                 </th>
-                <th scope="col">Tins</th>
+                <th scope="col">Packs</th>
                 <th scope="col" className="num">
                   Left
                 </th>
@@ -41,7 +42,7 @@ export function BuyView() {
                 <tr key={m.product}>
                   <td>{m.title}</td>
                   <td className="num">{amount(m.need, m.unit)}</td>
-                  <td>{m.buy.map((b) => `${b.count} × ${b.size} ${m.unit === "piece" ? "" : m.unit}`).join(" + ")}</td>
+                  <td>{m.buy.map((b) => `${b.count} × ${amount(b.size, m.unit)}`).join(" + ")}</td>
                   <td className="num">{amount(m.left, m.unit)}</td>
                   <td className="num">{money({ amount: m.cost, currency: data.cost.currency })}</td>
                 </tr>
@@ -50,7 +51,7 @@ export function BuyView() {
           </table>
           <p className="soft small" style={{ marginTop: 8 }}>
             Need is net area with its profile, over the practical spread of each class on this substrate, with 8 % for
-            waste. Tins are the cheapest whole ones that cover it; class prices are judgements until a price list
+            waste. The packs are the cheapest whole ones that cover it; class prices are judgements until a price list
             replaces them.
           </p>
         </div>
@@ -65,8 +66,8 @@ export function BuyView() {
             <article key={s.id} className="finding">
               <strong>{s.title}</strong>
               <p className="small">
-                {s.areaM2 > 0 ? `${s.areaM2} m²` : "no dimensions"}
-                {s.lengthM > 0 ? `, ${s.lengthM} m` : ""} <span className="soft">({s.measured})</span>
+                {s.areaM2 > 0 ? area(s.areaM2) : "no dimensions"}
+                {s.lengthM > 0 ? `, ${length(s.lengthM)}` : ""} <span className="soft">({s.measured})</span>
               </p>
               <p className="small soft">{s.option ?? "Stopped, or nothing meets the brief: not measured."}</p>
               <ul className="small">

@@ -5,7 +5,7 @@ import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
 import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
-import { daysText, hoursText } from "../shell/words";
+import { daysText, hoursText, spoken } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 import { StepList, Steps } from "../work/StepList";
 import { Sheet } from "./Sheet";
@@ -41,7 +41,7 @@ export function DocumentView() {
         {kind !== "drawn" && (
           <a
             className="btn"
-            href={`/api/jobs/${job.id}/documents/${kind}.md?date=${encodeURIComponent(today)}`}
+            href={spoken(`/api/jobs/${job.id}/documents/${kind}.md?date=${encodeURIComponent(today)}`)}
             download
           >
             Markdown

@@ -242,7 +242,7 @@ function labels(old: Rect[], laid: Rect[]) {
 }
 
 const where = (extent: string) =>
-  extent === "fill" ? "filler" : extent === "stain" ? "the stain" : extent === "knots" ? "knots" : "patches";
+  extent === "fill" ? "hollows" : extent === "stain" ? "the stain" : extent === "knots" ? "knots" : "patches";
 
 const short = (title: string) => (title.length > 27 ? `${title.slice(0, 26)}…` : title);
 

@@ -123,22 +123,27 @@ export function FirmView() {
                     }
                   />
                 </label>
-                <Num word="spread, m²/L" usual={of?.spread} value={p.spread} onSet={(spread) => put(i, { spread })} />
+                <Num
+                  word="spread, m²/L"
+                  usual={of?.spread[0]}
+                  value={p.spread}
+                  onSet={(spread) => put(i, { spread })}
+                />
                 <Num
                   word="recoat, least h"
-                  usual={of?.leastHours}
+                  usual={of?.drying.least}
                   value={p.leastHours}
                   onSet={(leastHours) => put(i, { leastHours })}
                 />
                 <Num
                   word="recoat, better h"
-                  usual={of?.advisedHours}
+                  usual={of?.drying.advised}
                   value={p.advisedHours}
                   onSet={(advisedHours) => put(i, { advisedHours })}
                 />
                 <Num
                   word="key after, days"
-                  usual={of?.latestDays}
+                  usual={of?.drying.latestDays}
                   value={p.latestDays}
                   onSet={(latestDays) => put(i, { latestDays })}
                 />
@@ -150,7 +155,7 @@ export function FirmView() {
                 />
                 <Num word="solvent, g/L" usual={of?.voc} value={p.voc} onSet={(voc) => put(i, { voc })} />
                 <Num
-                  word="price a litre"
+                  word="price per L"
                   usual={undefined}
                   value={p.litrePrice}
                   onSet={(litrePrice) => put(i, { litrePrice })}

@@ -1,6 +1,6 @@
 import type { QueryClient } from "@tanstack/react-query";
 import type { SurfaceView } from "../api/client";
-import { translate } from "../shell/words";
+import { spoken } from "../shell/words";
 import type { Answer, Batch, Edit, Key, Kind, Stored, Transport } from "../sync/types";
 import { keys } from "./data";
 
@@ -60,18 +60,14 @@ export function transportTo(job: string, client: QueryClient, shown: () => strin
     async send(batch) {
       try {
         const show = shown();
-        const answer = await fetch(`${base}/changes`, {
+        const answer = await fetch(spoken(`${base}/changes`), {
           method: "POST",
           headers: { "content-type": "application/json" },
           body: JSON.stringify({ ...batch, ...(show ? { show } : {}) }),
           signal: AbortSignal.timeout(Patience),
         });
         const body = (await answer.json()) as { view?: SurfaceView };
-        if (answer.ok && body.view)
-          client.setQueryData(
-            keys.surface(job, body.view.surface.id),
-            translate(`/surfaces/${body.view.surface.id}`, body.view),
-          );
+        if (answer.ok && body.view) client.setQueryData(keys.surface(job, body.view.surface.id), body.view);
         return understood(answer.status, body, batch);
       } catch {
         return { kind: "down", message: "No line to the server." };

@@ -1,7 +1,8 @@
 import { Modal } from "antd";
 import { useState } from "react";
+import type { Schemas } from "../api/client";
+import { useCatalogue } from "../job/data";
 import type { Edit } from "../job/useEdit";
-import { groups } from "../survey/fields";
 import type { Choice, Conflict } from "../sync/merge";
 import type { Key } from "../sync/types";
 import { pathWords } from "../sync/words";
@@ -14,6 +15,8 @@ type Props = { edit: Edit; of: Key; title: string; onClose: () => void };
  */
 export function ConflictPanel({ edit, of, title, onClose }: Props) {
   const [chosen, setChosen] = useState<Record<string, Choice>>({});
+  const fields = useCatalogue().data?.facts.flatMap((g) => g.fields) ?? [];
+  const fieldOf = (path: string) => fields.find((f) => path === `facts.${f.key}`);
   const state = edit.session.stateOf(of);
   if (state.kind !== "conflict") return null;
   const all = state.conflicts.every((c) => chosen[c.path]);
@@ -48,7 +51,7 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
           {state.conflicts.map((c) => (
             <tr key={c.path}>
               <td>{fieldOf(c.path)?.label ?? pathWords(c.path)}</td>
-              <td className="soft">{said(c, c.base)}</td>
+              <td className="soft">{said(c, c.base, fieldOf(c.path))}</td>
               {(["mine", "theirs"] as const).map((side) => (
                 <td key={side}>
                   <label className="row">
@@ -58,7 +61,7 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
                       checked={chosen[c.path] === side}
                       onChange={() => setChosen({ ...chosen, [c.path]: side })}
                     />
-                    <span>{said(c, c[side])}</span>
+                    <span>{said(c, c[side], fieldOf(c.path))}</span>
                   </label>
                 </td>
               ))}
@@ -70,13 +73,10 @@ export function ConflictPanel({ edit, of, title, onClose }: Props) {
   );
 }
 
-const fieldOf = (path: string) => groups.flatMap((g) => g.fields).find((f) => path === `facts.${f.key}`);
-
-function said(conflict: Conflict, value: unknown): string {
-  const field = fieldOf(conflict.path);
+function said(conflict: Conflict, value: unknown, field: Schemas["FactField"] | undefined): string {
   if (field?.kind === "percent" && typeof value === "number") return `${Math.round(value * 1000) / 10} %`;
-  if (field?.kind === "number" && typeof value === "number") return `${value} ${field.unit}`.trim();
-  if (field?.kind === "pick") return field.options.find(([id]) => id === value)?.[1] ?? "not recorded";
+  if (field?.kind === "number" && typeof value === "number") return `${value} ${field.unit ?? ""}`.trim();
+  if (field?.kind === "pick") return field.options.find((o) => o.value === value)?.title ?? "not recorded";
   if (value === null || value === undefined) return conflict.path === "" ? "taken away" : "not recorded";
   if (conflict.path === "") return "kept, with the changes";
   if (typeof value === "boolean") return value ? "yes" : "no";

@@ -129,7 +129,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
       <label className="row small">
         <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
-        {kind === "room" ? "with its walls, ceiling and skirting as surfaces" : "with its face as a surface"}
+        {kind === "room" ? "with its walls, ceiling and trim at the floor as surfaces" : "with its face as a surface"}
       </label>
       {job.buildings.length > 1 && (
         <div className="fact">
@@ -159,11 +159,15 @@ function usualSurfaces(kind: (typeof kinds)[number][0], names: string[], catalog
     element,
     substrate: madeOf(catalogue, element),
   });
+  const titled = (element: Schemas["Element"]) => {
+    const name = catalogue.elements.find((e) => e.element === element)?.title ?? element;
+    return `${name[0]?.toUpperCase()}${name.slice(1)}`;
+  };
   if (kind === "elevation") return [of("Face", "cladding")];
   if (kind === "roofSlope") return [of("Roof sheet", "roofSheet")];
   return [
     ...names.map((name) => of(`${name[0]?.toUpperCase()}${name.slice(1)} wall`, "wall")),
-    of("Ceiling", "ceiling"),
-    of("Skirting", "skirting"),
+    of(titled("ceiling"), "ceiling"),
+    of(titled("skirting"), "skirting"),
   ];
 }

@@ -9,32 +9,6 @@ import { AddDialog, LengthField } from "./AddDialog";
 import { madeOf } from "./madeOf";
 import { slug } from "./slug";
 
-const elements: [Schemas["Element"], string][] = [
-  ["wall", "wall"],
-  ["ceiling", "ceiling"],
-  ["skirting", "skirting"],
-  ["architrave", "architrave"],
-  ["cornice", "cornice"],
-  ["door", "door"],
-  ["window", "window"],
-  ["frame", "frame"],
-  ["sill", "sill"],
-  ["boarding", "boarding"],
-  ["panelling", "panelling"],
-  ["chimneyBreast", "chimney breast"],
-  ["surround", "surround"],
-  ["step", "step"],
-  ["pipe", "pipe"],
-  ["radiator", "radiator"],
-  ["column", "column"],
-  ["railing", "railing"],
-  ["gutter", "gutter"],
-  ["roofSheet", "roof sheet"],
-  ["cladding", "cladding"],
-  ["tile", "tile"],
-  ["floor", "floor"],
-];
-
 type SurfaceProps = {
   job: JobView;
   space: string;
@@ -47,7 +21,7 @@ type SurfaceProps = {
 export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProps) {
   const client = useQueryClient();
   const { edit } = usePlace();
-  const { say, fromLength } = useSpeech();
+  const { fromLength } = useSpeech();
   const [title, setTitle] = useState("");
   const [element, setElement] = useState<Schemas["Element"]>("wall");
   const [substrate, setSubstrate] = useState(() => madeOf(catalogue, "wall"));
@@ -114,9 +88,9 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
             if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
           }}
         >
-          {elements.map(([id, word]) => (
-            <option key={id} value={id}>
-              {say(word)}
+          {catalogue.elements.map((e) => (
+            <option key={e.element} value={e.element}>
+              {e.title}
             </option>
           ))}
         </select>

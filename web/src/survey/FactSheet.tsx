@@ -1,9 +1,7 @@
 import { useId } from "react";
-import type { Catalogue, Facts, Surface, SurfaceView } from "../api/client";
+import type { Catalogue, Facts, Schemas, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
-import { useSpeech } from "../shell/words";
-import { type Field, groups } from "./fields";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
 import { PlacePanel } from "./PlacePanel";
@@ -21,14 +19,14 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
       <SignsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
       <ReadingsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
       <LayersEditor edit={edit} surface={surface} catalogue={catalogue} />
-      {groups.map((group) => (
+      {catalogue.facts.map((group) => (
         <section key={group.title} className="factgroup">
           <h3>{group.title}</h3>
           {group.fields.map((field) => (
             <FactRow
               key={field.key}
               field={field}
-              value={surface.facts?.[field.key] ?? null}
+              value={surface.facts?.[field.key as keyof Facts] ?? null}
               onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
             />
           ))}
@@ -40,14 +38,15 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
   );
 }
 
+type Field = Schemas["FactField"];
+
 type RowProps = { field: Field; value: unknown; onSet: (value: unknown, soon?: boolean) => void };
 
 function FactRow({ field, value, onSet }: RowProps) {
-  const { say } = useSpeech();
   const id = useId();
   const unknown = value === null || value === undefined;
   const cls = `fact${unknown ? " unknown" : ""}`;
-  if (field.kind === "yesno") {
+  if (field.kind === "yesNo") {
     const options: [string, boolean | null][] = [
       ["not known", null],
       ["no", false],
@@ -55,8 +54,8 @@ function FactRow({ field, value, onSet }: RowProps) {
     ];
     return (
       <div className={cls}>
-        <span className="label" id={id} title={say(field.help)}>
-          {say(field.label)}
+        <span className="label" id={id} title={field.help}>
+          {field.label}
         </span>
         <div className="row">
           <fieldset className="tri" aria-labelledby={id} style={{ margin: 0, padding: 0 }}>
@@ -73,8 +72,8 @@ function FactRow({ field, value, onSet }: RowProps) {
   }
   return (
     <div className={cls}>
-      <label htmlFor={id} title={say(field.help)}>
-        {say(field.label)}
+      <label htmlFor={id} title={field.help}>
+        {field.label}
       </label>
       {field.kind === "pick" ? (
         <select
@@ -84,9 +83,9 @@ function FactRow({ field, value, onSet }: RowProps) {
           onChange={(e) => onSet(e.target.value === "" ? null : e.target.value)}
         >
           <option value="">not known</option>
-          {field.options.map(([v, word]) => (
-            <option key={v} value={v}>
-              {say(word)}
+          {field.options.map((o) => (
+            <option key={o.value} value={o.value}>
+              {o.title}
             </option>
           ))}
         </select>
@@ -99,7 +98,7 @@ function FactRow({ field, value, onSet }: RowProps) {
 
 type NumberProps = {
   id: string;
-  field: Field & { kind: "percent" | "number" };
+  field: Field;
   value: number | null;
   onSet: (value: unknown, soon?: boolean) => void;
 };
@@ -113,16 +112,16 @@ function NumberBox({ id, field, value, onSet }: NumberProps) {
         label=""
         name={field.key}
         value={value === null || value === undefined ? null : percent ? Math.round(value * 1000) / 10 : value}
-        least={percent ? 0 : field.least}
-        most={percent ? 100 : field.most}
-        step={percent ? 1 : field.step}
+        least={field.least ?? undefined}
+        most={field.most ?? undefined}
+        step={field.step ?? undefined}
         placeholder="not known"
         onSet={(n) => {
           if (n === null) onSet(null);
           else if (Number.isFinite(n)) onSet(percent ? Math.round(n * 10) / 1000 : n, false);
         }}
       />
-      <span className="unit">{percent ? "%" : field.unit}</span>
+      <span className="unit">{field.unit}</span>
     </span>
   );
 }

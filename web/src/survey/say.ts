@@ -1,5 +1,4 @@
 import type { Catalogue, Schemas, Surface } from "../api/client";
-import { type Field, groups } from "./fields";
 
 /** Something that a line could mean. */
 export type Meaning = {
@@ -86,7 +85,7 @@ const nicknames: Record<string, string> = {
 
 export function entriesOf(catalogue: Catalogue, family: string | undefined): Entry[] {
   const entries: Entry[] = [];
-  for (const field of groups.flatMap((g) => g.fields)) entries.push(...ofField(field));
+  for (const field of catalogue.facts.flatMap((g) => g.fields)) entries.push(...ofField(field));
   for (const sign of catalogue.signs) {
     const scale = catalogue.scales.find((s) => s.id === sign.scale);
     entries.push({
@@ -178,7 +177,7 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
   return entries;
 }
 
-function ofReading(check: Schemas["CheckChoice"]): Entry {
+function ofReading(check: Schemas["CheckListing"]): Entry {
   return {
     key: check.id,
     title: check.title,
@@ -204,10 +203,10 @@ function ofReading(check: Schemas["CheckChoice"]): Entry {
   };
 }
 
-function ofField(field: Field): Entry[] {
+function ofField(field: Schemas["FactField"]): Entry[] {
   const set = (value: unknown) => (s: Surface) => ({ ...s, facts: { ...s.facts, [field.key]: value } });
   if (field.kind === "pick")
-    return field.options.map(([value, word]) => ({
+    return field.options.map(({ value, title: word }) => ({
       key: `${field.key}:${value}`,
       title: `${field.label}: ${word}`,
       words: split(`${field.label} ${word}`),
@@ -226,18 +225,18 @@ function ofField(field: Field): Entry[] {
       key: field.key,
       title: field.label,
       words: split(field.label),
-      counts: field.kind !== "yesno",
+      counts: field.kind !== "yesNo",
       mean: (line) => {
-        if (field.kind === "yesno")
+        if (field.kind === "yesNo")
           return {
             key: field.key,
             title: field.label,
             does: line.absent ? "no" : "yes",
             apply: set(!line.absent),
           };
-        const counts = field.kind === "percent" || field.none === true;
+        const counts = field.none !== null;
         if (line.absent && (!counts || line.value !== null)) return null;
-        const unit = field.kind === "percent" ? "%" : field.unit;
+        const unit = field.unit ?? "";
         const factor = line.unit === null || line.absent ? 1 : inUnit(line.unit, unit);
         if (factor === null) return strange(field.key, field.label, line.unit as string, [unit]);
         const value = line.absent ? 0 : line.value === null ? null : Number((line.value * factor).toPrecision(12));

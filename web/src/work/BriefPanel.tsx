@@ -70,7 +70,7 @@ export function BriefPanel() {
           none="as is usual"
           onSet={(viewing) => set({ viewing })}
         />
-        <Figure word="Reflectance of the colour" value={brief.lrv} unit="0 to 100" onSet={(lrv) => set({ lrv })} />
+        <Figure word="Light reflectance" value={brief.lrv} unit="0 to 100" onSet={(lrv) => set({ lrv })} />
         <Figure word="Finish coats at least" value={brief.coats} unit="1 to 5" onSet={(coats) => set({ coats })} />
         <Figure word="Solvent at most" value={brief.vocMost} unit="g/L" onSet={(vocMost) => set({ vocMost })} />
         <Figure word="Budget" value={brief.budget} unit="money" onSet={(budget) => set({ budget })} />

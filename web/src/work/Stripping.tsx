@@ -139,7 +139,7 @@ function PatchForm({ methods }: { methods: Schemas["StrippingFit"][] }) {
       />
       <input
         className="pick"
-        aria-label="Minutes of work for a quarter square metre"
+        aria-label="Minutes of work on the trial patch"
         placeholder="work min"
         value={minutes}
         inputMode="decimal"

@@ -162,7 +162,7 @@ internal static class GroundAndStainCauses
             [0, 0, 6, 0, 0, 0],
             [new("s_over_knot", 0.95), new("s_blist_sticky", 0.40), new("s_sunny", 0.50), new("s_returns", 0.60), new("s_local", 0.90)],
             "cut out live knots; heat out exudate; shellac knotting twice",
-            "no exudate 24 h at 40 C; advise pale colour",
+            "no exudate 24 h at 40 °C; advise pale colour",
             Source.Standard("BS 6150", Confidence.Usual)
         ),
         new(

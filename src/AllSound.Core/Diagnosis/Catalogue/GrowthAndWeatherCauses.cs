@@ -57,7 +57,7 @@ internal static class GrowthAndWeatherCauses
             "applied too cold, poor film formation",
             [2, 3, 3, 3, 2, 2],
             [new("s_cold_log", 0.85), new("s_mudcrack", 0.25), new("s_soft", 0.40), new("s_bloom", 0.40), new("s_days", 0.45), new("s_crk_map", 0.20)],
-            "strip or key; recoat at least 10 C",
+            "strip or key; recoat at least 10 °C",
             "surface 2 K or more above the product's least temperature until touch dry",
             Source.Practice
         ),

@@ -100,7 +100,7 @@ internal static class MetalAndSlickCauses
             [0, 4, 0, 0, 0, 2],
             [new("s_spall", 0.92), new("s_damp_high", 0.65), new("s_winter", 0.60), new("s_imperm", 0.30), new("s_local", 0.65)],
             "dry, replace what spalled, vapour-open paint",
-            "not wet below; 5 C and over",
+            "not wet below; 5 °C and over",
             Source.Practice
         ),
     ];

@@ -21,7 +21,7 @@ internal static class WorkmanshipCauses
                 new("s_blist_sticky", 0.15),
                 new("s_plane_inter", 0.35),
             ],
-            "let harden 7-14 days at 20 C, or strip if soft; denib wrinkle",
+            "let harden 7-14 days at 20 °C, or strip if soft; denib wrinkle",
             "thumb firm, no drag; dry abrade powders",
             Source.Practice
         ),

@@ -4,6 +4,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Specification;
 
@@ -33,7 +34,7 @@ public enum Verdict : byte
 /// <param name="Coats">Coats.</param>
 /// <param name="Extent">whole, or the part of the face it lies on: bare, patch, stain, knots, fill.</param>
 /// <param name="Share">Share of the face it lies on, 0 to 1.</param>
-public sealed record Stratum(string Title, string Role, double Microns, int Coats, string Extent, double Share);
+public sealed record Stratum([property: Prose] string Title, string Role, double Microns, int Coats, string Extent, double Share);
 
 /// <summary>The build-up that an option leaves.</summary>
 /// <param name="Option">Id of the option.</param>

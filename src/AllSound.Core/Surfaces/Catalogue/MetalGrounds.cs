@@ -113,7 +113,7 @@ internal static class MetalGrounds
             MaxSd = null,
             Defects = "tarnish, flux",
             Primers = "pad and solvent wipe; bonding primer, epoxy primer; clear acrylic",
-            Never = "zinc-rich; iron-bearing abrasives; alkyd gloss on a pipe over 80 C",
+            Never = "zinc-rich; iron-bearing abrasives; alkyd gloss on a pipe over 80 °C",
             Source = Source.Usual,
         },
         new()

@@ -244,7 +244,7 @@ internal static class ModernFilmCoatings
             Era = "1955 on",
             Shiny = true,
             MicronsPerCoat = 80,
-            Recognise = "hard, chalks in sun, yellow; ketone rub nothing; hot gun slow soften >120 C",
+            Recognise = "hard, chalks in sun, yellow; ketone rub nothing; hot gun slow soften >120 °C",
             WarmWater = "no effect",
             WhiteSpirit = "no effect",
             Alcohol = "no effect",

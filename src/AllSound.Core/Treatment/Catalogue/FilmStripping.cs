@@ -162,7 +162,7 @@ internal static class FilmStripping
         Strip(
             "st_heatgun",
             "Strip with hot air",
-            "350 to 450 C, never more; scrape while soft.",
+            "350 to 450 °C, never more; scrape while soft.",
             rate: 1,
             narrow: 3,
             moulded: 0.45,

@@ -53,8 +53,8 @@ internal static class Finishing
             "Off two to four hours before, valves closed, cool to the hand; a label on the boiler. Hot pipe work is for people who are allowed to isolate it.",
             [Set(F.HotNow, Presence.None)],
             0.1,
-            "30 degrees or less to the hand",
-            ["65 degrees on metal burns in a second."],
+            "30 °C or less to the hand",
+            ["65 °C on metal burns in a second."],
             Source.Practice
         ) with
         {

@@ -86,7 +86,7 @@ internal static class MetalCoats
             Group.Prime,
             CoatRole.Primer,
             "Prime with two-part epoxy",
-            "Mix the whole pack, let it stand as the label says, roll or brush within the pot life. Not below 10 degrees, not over one-part paint.",
+            "Mix the whole pack, let it stand as the label says, roll or brush within the pot life. Not below 10 °C, not over one-part paint.",
             [MetalCoatings.EpoxyPrimer, MetalCoatings.EpoxyMastic, MetalCoatings.ZincRichPrimer],
             8,
             12,

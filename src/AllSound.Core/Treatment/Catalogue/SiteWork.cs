@@ -164,7 +164,7 @@ internal static class SiteWork
             Id = "dr_force",
             Group = Group.Dry,
             Title = "Dry it with a dehumidifier",
-            Do = "Windows shut, 20 to 25 C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
+            Do = "Windows shut, 20 to 25 °C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
             Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn],
             Gives = [Set(F.Moisture, Moisture.Dry)],
             Extent = Extent.Once,

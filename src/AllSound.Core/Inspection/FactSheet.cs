@@ -1,0 +1,204 @@
+using System.Collections.Immutable;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Inspection;
+
+/// <summary>
+/// What can be recorded of a condition, in the order in which it is met on the face: the one list that pages, the say-line and the command line
+/// read. A test holds that every fact stands in it once, with every value that it can take.
+/// </summary>
+public static class FactSheet
+{
+    /// <summary>The facts, grouped.</summary>
+    public static ImmutableArray<FactGroup> Groups { get; } =
+    [
+        new(
+            "Film",
+            [
+                FactField.Percent(nameof(Facts.LooseShare), "Loose film", "Share that a blunt scraper lifts."),
+                FactField.Percent(nameof(Facts.BareShare), "Bare already", "Share where the substrate shows."),
+                FactField.Pick<EdgeNature>(
+                    nameof(Facts.Edges),
+                    "Edges under the scraper",
+                    "Lifting: it goes on lifting however far it is chased, even in one corner.",
+                    null,
+                    (EdgeNature.Firm, "firm edge reached"),
+                    (EdgeNature.Lifting, "keep lifting")
+                ),
+                FactField.Percent(nameof(Facts.LiftingShare), "Along lifting edges", "Share of the face along edges that keep lifting."),
+                FactField.YesNo(nameof(Facts.Powdery), "Powders after brushing", "Rub with a dark cloth."),
+                FactField.Pick<Key>(
+                    nameof(Facts.Key),
+                    "Grip",
+                    "Shiny films need a key.",
+                    null,
+                    (Key.Toothy, "matt, toothy"),
+                    (Key.Shiny, "shiny"),
+                    (Key.Abraded, "abraded to matt")
+                ),
+                FactField.Number(nameof(Facts.Gloss60), "Gloss at 60°", "Over 30 is shiny.", "GU", 0, 120, 1),
+                FactField.YesNo(nameof(Facts.Lumps), "Lumps, runs, ropes", "They show through every coat."),
+            ]
+        ),
+        new(
+            "Safety",
+            [
+                FactField.Pick<Lead>(
+                    nameof(Facts.Lead),
+                    "Lead",
+                    "Unknown is worked as lead where the age allows it.",
+                    Lead.ProvedAbsent,
+                    (Lead.ProvedAbsent, "proved absent, every layer"),
+                    (Lead.Confirmed, "found"),
+                    (Lead.Presumed, "presumed")
+                ),
+                FactField.Pick<Lead>(
+                    nameof(Facts.Asbestos),
+                    "Asbestos",
+                    "Sampling is for trained people.",
+                    Lead.ProvedAbsent,
+                    (Lead.ProvedAbsent, "proved absent, every layer"),
+                    (Lead.Confirmed, "found"),
+                    (Lead.Presumed, "presumed")
+                ),
+                FactField.YesNo(nameof(Facts.Outlets), "Live outlets in the face", "Isolation is for a competent person."),
+                FactField.Pick<Access>(
+                    nameof(Facts.Access),
+                    "Reach",
+                    "By default from the height.",
+                    null,
+                    (Access.InReach, "from the floor"),
+                    (Access.NeedsPlatform, "needs a platform"),
+                    (Access.PlatformUp, "platform stands"),
+                    (Access.Fragile, "fragile underfoot")
+                ),
+                FactField.YesNo(nameof(Facts.FragileFooting), "Fragile or not known to bear", "Never find out by stepping on it."),
+                FactField.YesNo(nameof(Facts.WiringCondemned), "Condemned wiring", "Nothing goes on until an electrician has been."),
+                FactField.Pick<Consent>(
+                    nameof(Facts.Consent),
+                    "Consent for old decoration",
+                    "Photograph it before it is touched.",
+                    Consent.NotNeeded,
+                    (Consent.NotNeeded, "not needed"),
+                    (Consent.Given, "given in writing"),
+                    (Consent.Waiting, "waiting")
+                ),
+            ]
+        ),
+        new(
+            "Damp and dirt",
+            [
+                FactField.Pick<Moisture>(
+                    nameof(Facts.Moisture),
+                    "Moisture",
+                    "By a number: humidity at the face, or a pin meter.",
+                    null,
+                    (Moisture.Dry, "dry"),
+                    (Moisture.Drying, "drying"),
+                    (Moisture.Damp, "damp"),
+                    (Moisture.Wet, "wet")
+                ),
+                FactField.Pick<DampSource>(
+                    nameof(Facts.DampSource),
+                    "Source of damp",
+                    "Open holds the work.",
+                    DampSource.None,
+                    (DampSource.None, "no sign of damp"),
+                    (DampSource.Cured, "found and mended"),
+                    (DampSource.Open, "open")
+                ),
+                FactField.Pick<Soil>(
+                    nameof(Facts.Soil),
+                    "Soil",
+                    "Water that breaks into beads is grease.",
+                    Soil.Clean,
+                    (Soil.Clean, "clean"),
+                    (Soil.Light, "light"),
+                    (Soil.Greasy, "greasy"),
+                    (Soil.Sooty, "sooty")
+                ),
+                FactField.YesNo(nameof(Facts.Mould), "Mould", "Grouped spots that clear under a chlorine drop."),
+                FactField.Pick<DampSource>(
+                    nameof(Facts.MouldSource),
+                    "Cause of mould",
+                    "Cold surface, wet air.",
+                    DampSource.None,
+                    (DampSource.None, "none"),
+                    (DampSource.Cured, "put right"),
+                    (DampSource.Open, "open")
+                ),
+                FactField.YesNo(nameof(Facts.Salts), "Salts", "White needles or crust."),
+                FactField.YesNo(nameof(Facts.Silicone), "Silicone", "Water beads near old sealant."),
+                FactField.Number(nameof(Facts.Ph), "Surface pH", "Paper on a wet spot.", "pH", 0, 14, 0.5),
+            ]
+        ),
+        new(
+            "Stains",
+            [
+                FactField.Percent(nameof(Facts.WaterStainShare), "Water stain", "Ring or patch of an old leak."),
+                FactField.YesNo(nameof(Facts.FaintStain), "Stains are faint", "Pale, no dark edge: waterborne block will do."),
+                FactField.YesNo(nameof(Facts.Tar), "Nicotine or soot", "Alkaline wipe comes away brown."),
+                FactField.YesNo(nameof(Facts.Ink), "Ink or marker", "Bleeds through every coat."),
+                FactField.Number(nameof(Facts.Knots), "Knots that show", "Sticky is live.", "no.", 0, 9999, 1, noneIsZero: true),
+            ]
+        ),
+        new(
+            "Shape and fabric",
+            [
+                FactField.Percent(nameof(Facts.FillShare), "To fill", "Hollows, holes, still cracks."),
+                FactField.Number(nameof(Facts.OpenJointM), "Open joint", "Length to caulk.", "m", 0, 9999, 0.5, noneIsZero: true),
+                FactField.Number(nameof(Facts.FillDepthMm), "Deepest hollow", "Over 3 mm wants filler in layers.", "mm", 0, 500, 1, noneIsZero: true),
+                FactField.YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand."),
+                FactField.YesNo(nameof(Facts.GreyWood), "Grey weathered wood", "Tape brings grey fibre."),
+                FactField.YesNo(nameof(Facts.Rot), "Decay", "An awl sinks more than 3 mm."),
+                FactField.YesNo(nameof(Facts.LiveCrack), "Crack that moves", "0.2 mm a season or more."),
+            ]
+        ),
+        new(
+            "Metal and glass",
+            [
+                FactField.Pick<Rust>(
+                    nameof(Facts.Rust),
+                    "Rust",
+                    "Light: up to 1 % of the face. Scale: layers that chip off.",
+                    Rust.None,
+                    (Rust.None, "none"),
+                    (Rust.Light, "light"),
+                    (Rust.Heavy, "heavy"),
+                    (Rust.Scale, "scale"),
+                    (Rust.Converted, "converted, firm")
+                ),
+                FactField.YesNo(nameof(Facts.SharpEdges), "Sharp edges, welds", "A coat draws back from them."),
+                FactField.YesNo(nameof(Facts.LooseFixings), "Loose fixings", "Screws and nails that turn or lift."),
+                FactField.YesNo(nameof(Facts.OpenLaps), "Gaping laps", "A knife blade goes in."),
+                FactField.YesNo(nameof(Facts.LapsTakeRivets), "A rivet goes in", "Else they are sealed."),
+                FactField.Pick<Holes>(
+                    nameof(Facts.Holes),
+                    "Holes",
+                    "Small: 5 mm at most.",
+                    Holes.None,
+                    (Holes.None, "none"),
+                    (Holes.Small, "small"),
+                    (Holes.Large, "large")
+                ),
+                FactField.YesNo(nameof(Facts.FailedPutty), "Failed putty", "Cracked, loose, missing."),
+                FactField.YesNo(nameof(Facts.OpenEndGrain), "Open end grain", "Where the weather reaches it."),
+                FactField.YesNo(nameof(Facts.HotNow), "Heating on", "Work cold."),
+            ]
+        ),
+        new(
+            "Site",
+            [
+                FactField.YesNo(nameof(Facts.Carved), "Carved or fine moulded", "Scrapers do not reach in."),
+                FactField.YesNo(nameof(Facts.Removable), "Can be taken down", "Worked elsewhere, or dipped."),
+                FactField.YesNo(nameof(Facts.LoosePaper), "Loose paper", "It comes off first."),
+                FactField.YesNo(nameof(Facts.GlassNear), "Glass beside it", "No heat next to glass."),
+                FactField.YesNo(nameof(Facts.CarpetNear), "Carpet beside it", "Wet work needs more cover."),
+                FactField.YesNo(nameof(Facts.Occupied), "Occupied meanwhile", "Odour, dust, lead: plan around people."),
+                FactField.YesNo(nameof(Facts.Power), "Power on site", "Electric tools."),
+                FactField.YesNo(nameof(Facts.Water), "Water on site", "Washing."),
+                FactField.Number(nameof(Facts.ServiceTempC), "Heat in service", "Hottest that it gets.", "°C", -60, 1000, 5),
+            ]
+        ),
+    ];
+}
