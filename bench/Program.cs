@@ -14,6 +14,12 @@ if (args is ["micro", ..])
     return;
 }
 
+if (args is ["outside", ..])
+{
+    await Outside.Run();
+    return;
+}
+
 if (args is ["load", ..])
 {
     await Load.Run(Path.Combine(args.ElementAtOrDefault(2) ?? ".", "artifacts", "web", "allsound-web.dll"), int.Parse(args.ElementAtOrDefault(1) ?? "60", null));
@@ -63,6 +69,7 @@ if (await ColdStart.Seconds(Path.Combine(root, "artifacts", "web", "allsound-web
 }
 
 await LargeJob.Run(Path.Combine(root, "artifacts", "web", "allsound-web.dll"));
+await Outside.Run();
 
 static string Spread(double[] sorted)
 {

@@ -9,6 +9,10 @@ namespace AllSound.Planning;
 /// most so many steps is an answer set of least cost. The program is written from the full task, before anything is left out or packed.
 /// </summary>
 /// <remarks>Planning as answer set programming: V. Lifschitz 2002, from memory. Operators that neither read nor write what another writes may share a step; each stands in the earliest step that it can.</remarks>
+/// <example>
+/// Of "pump: tyre hard" it writes <c>occurs(pump,1)</c> as a choice, <c>holds(tyre,hard,1)</c> as its consequence, the goal as a constraint and the
+/// costs as <c>#minimize</c>: <c>gringo task.lp | clasp</c> answers OPTIMUM FOUND with the cost that <see cref="Search"/> found.
+/// </example>
 public static class AnswerSetProgram
 {
     private const string Rules = """

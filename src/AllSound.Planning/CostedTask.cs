@@ -3,6 +3,9 @@ namespace AllSound.Planning;
 /// <summary>What an operator costs, fixed point, 0 or more.</summary>
 /// <param name="Before">While the cost switch fails.</param>
 /// <param name="After">Once it passes.</param>
+/// <example>
+/// A wash costs 3 while the lead rules are off and 9 once they are on: <c>new OperatorCost(3, 9)</c>.
+/// </example>
 public readonly record struct OperatorCost(long Before, long After)
 {
     /// <summary>A cost that does not vary.</summary>

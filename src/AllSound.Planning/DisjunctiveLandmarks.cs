@@ -5,6 +5,10 @@ namespace AllSound.Planning;
 /// the initial state, by <see cref="LmCut"/>; along a path those not yet used are still to pay. An operator counts anew for every class of
 /// values that it finds: see <see cref="ContextSplitting"/>. (Landmarks kept along a path: E. Karpas and C. Domshlak 2009, from memory.)
 /// </summary>
+/// <example>
+/// To be at work, every plan takes the bus (2) or the train (3), and has unlocked the door (1): two landmarks, of cost 2 and 1, so no plan costs less
+/// than 3; once the door is unlocked, less than 2.
+/// </example>
 internal sealed class DisjunctiveLandmarks
 {
     /// <summary>Most landmarks kept.</summary>

@@ -5,6 +5,10 @@ namespace AllSound.Planning;
 /// <summary>
 /// What all tasks of one kind have in common: variables, propositions and operators, with the hints that make the bounds stronger. Built once.
 /// </summary>
+/// <example>
+/// Variables "tyre: flat, hard" and "bolts: on, off"; propositions "the tyre is hard" and "the bolts are on"; operators "pump" and "loosen". A task is then
+/// initial values and a goal: <c>new GoalTask</c> of a <see cref="CompiledTask"/>.
+/// </example>
 public sealed class Domain
 {
     /// <summary>Most variables that a domain may have.</summary>
@@ -12,6 +16,9 @@ public sealed class Domain
 
     private readonly PropositionTable table;
     private readonly PropositionSet[] everAdded;
+    private readonly int[][] effectNumbers;
+    private readonly PropositionSet[][] addedBy;
+    private readonly PropositionSet[][] deletedBy;
     private readonly (int Proposition, ulong Allowed)[][] asking;
 
     /// <param name="table">The variables and propositions.</param>
@@ -51,7 +58,11 @@ public sealed class Domain
                     .Aggregate(default(PropositionSet), (set, p) => set | PropositionSet.Of(p.Index));
         var tests = table.Propositions.SelectMany(p => p.Any.Select(t => (p.Index, Test: t))).ToLookup(x => x.Test.Variable, x => (x.Index, x.Test.Allowed));
         asking = [.. table.Variables.Select(v => tests[v.Index].ToArray())];
-        everAdded = [.. operators.Select(o => o.Effects.SelectMany(AddedBy).Aggregate(default(PropositionSet), (set, added) => set | added))];
+        var (distinct, numbers) = (new List<Effect>(), new Dictionary<Effect, int>(EffectContent.Comparer));
+        effectNumbers = [.. operators.Select(o => o.Effects.Select(e => Number(e, numbers, distinct)).ToArray())];
+        Effects = [.. distinct];
+        (addedBy, deletedBy) = ([.. distinct.Select(Added)], [.. distinct.Select(Deleted)]);
+        everAdded = [.. operators.Select(o => effectNumbers[o.Index].SelectMany(e => addedBy[e]).Aggregate(default(PropositionSet), (set, added) => set | added))];
     }
 
     /// <summary>The variables.</summary>
@@ -95,16 +106,37 @@ public sealed class Domain
     }
 
     /// <summary>By value before: the propositions that an effect makes true.</summary>
-    internal PropositionSet[] AddedBy(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, to) - HeldBy(effect.Variable, (byte)from))];
+    internal PropositionSet[] AddedBy(int effect) => addedBy[effect];
 
-    /// <summary>By value before: the propositions that an effect deletes.</summary>
-    internal PropositionSet[] DeletedBy(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, (byte)from) - HeldBy(effect.Variable, to))];
+    /// <summary>By value before: the propositions that a distinct effect deletes.</summary>
+    internal PropositionSet[] DeletedBy(int effect) => deletedBy[effect];
+
+    /// <summary>All effects, those that are alike once.</summary>
+    internal Effect[] Effects { get; }
+
+    /// <summary>The effects of an operator by their places in <see cref="Effects"/>, in its order.</summary>
+    internal int[] EffectNumbers(Operator op) => effectNumbers[op.Index];
 
     /// <summary>The propositions that ask about a variable, with the values that pass.</summary>
     internal (int Proposition, ulong Allowed)[] AskingAbout(int variable) => asking[variable];
 
     /// <summary>Does an operator change the variable that costs depend on?</summary>
     internal bool Switches(Operator op) => CostSwitch is { } s && op.Effects.Any(e => e.Variable == s.Variable);
+
+    private PropositionSet[] Added(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, to) - HeldBy(effect.Variable, (byte)from))];
+
+    private PropositionSet[] Deleted(Effect effect) => [.. effect.Map.Select((to, from) => HeldBy(effect.Variable, (byte)from) - HeldBy(effect.Variable, to))];
+
+    private static int Number(Effect effect, Dictionary<Effect, int> numbers, List<Effect> distinct)
+    {
+        if (!numbers.TryGetValue(effect, out var number))
+        {
+            numbers[effect] = number = distinct.Count;
+            distinct.Add(effect);
+        }
+
+        return number;
+    }
 
     private static bool IsThreshold(ulong allowed, Variable counter)
     {

@@ -4,6 +4,10 @@ namespace AllSound.Planning;
 /// <remarks>
 /// Plans are told apart by whether the cost switch passes somewhere on them. Where costs do not vary nothing ever switches, and the second kind does not exist.
 /// </remarks>
+/// <example>
+/// The cheapest, the quickest and the least harmful plan for one goal: three costs over one <see cref="GoalTask"/>, whose relevance and landmarks
+/// are found once.
+/// </example>
 public sealed class GoalTask
 {
     private readonly Func<int, bool>? allows;

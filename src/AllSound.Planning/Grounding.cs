@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace AllSound.Planning;
 
 /// <summary>
@@ -31,15 +29,17 @@ public sealed class Grounding
         (effects, numbers, added) = (new Effect[count][], new int[count][], new PropositionSet[count][][]);
         deleted = new PropositionSet[count][][];
         (reads, writes, possible) = (new IndexSet[count], new IndexSet[count], new bool[count]);
-        var known = new Dictionary<string, int>(StringComparer.Ordinal);
-        var distinct = new List<Effect>();
+        var (local, distinct) = (new int[domain.Effects.Length], new List<Effect>());
+        Array.Fill(local, -1);
+        var happens = Array.ConvertAll(domain.Effects, e => !values.ContainsKey(e.Variable) && !Fails(e));
         foreach (var op in domain.Operators)
         {
-            var own = op.Effects.Where(e => !values.ContainsKey(e.Variable) && !Fails(e)).ToArray();
+            var all = Array.FindAll(domain.EffectNumbers(op), e => happens[e]);
+            var own = Array.ConvertAll(all, e => domain.Effects[e]);
             effects[op.Index] = own;
-            numbers[op.Index] = Array.ConvertAll(own, e => Number(e, known, distinct));
-            added[op.Index] = Array.ConvertAll(own, domain.AddedBy);
-            deleted[op.Index] = Array.ConvertAll(own, domain.DeletedBy);
+            numbers[op.Index] = Array.ConvertAll(all, e => Local(e, domain.Effects[e]));
+            added[op.Index] = Array.ConvertAll(all, domain.AddedBy);
+            deleted[op.Index] = Array.ConvertAll(all, domain.DeletedBy);
             foreach (var effect in own)
             {
                 writes[op.Index] |= IndexSet.Of(effect.Variable);
@@ -54,6 +54,17 @@ public sealed class Grounding
         }
 
         DistinctEffects = [.. distinct];
+
+        int Local(int number, Effect effect)
+        {
+            if (local[number] < 0)
+            {
+                local[number] = distinct.Count;
+                distinct.Add(effect);
+            }
+
+            return local[number];
+        }
     }
 
     /// <summary>The domain.</summary>
@@ -88,19 +99,6 @@ public sealed class Grounding
 
     /// <summary>The variables that the operator's effects here write.</summary>
     internal IndexSet Writes(Operator op) => writes[op.Index];
-
-    private static int Number(Effect effect, Dictionary<string, int> known, List<Effect> distinct)
-    {
-        var guards = string.Join(' ', effect.When.Select(t => string.Create(CultureInfo.InvariantCulture, $"{t.Variable}:{t.Allowed}")));
-        var key = string.Create(CultureInfo.InvariantCulture, $"{effect.Variable} {string.Join(',', effect.Map)} {guards}");
-        if (!known.TryGetValue(key, out var number))
-        {
-            known[key] = number = distinct.Count;
-            distinct.Add(effect);
-        }
-
-        return number;
-    }
 
     private bool Fails(Effect effect) => effect.When.Any(t => values.TryGetValue(t.Variable, out var value) && !t.Allows(value));
 

@@ -5,6 +5,9 @@ using System.Runtime.Intrinsics;
 namespace AllSound.Planning;
 
 /// <summary>A set of indexes, 0 to 255: of variables, of fields, or of the propositions or operators of one compiled task. A small immutable value.</summary>
+/// <example>
+/// <c>IndexSet.Of(3) | IndexSet.Of(200)</c> holds 3 and 200; <c>Next(4)</c> of it is 200; it overlaps <c>IndexSet.Of(200)</c>.
+/// </example>
 public readonly struct IndexSet : IEquatable<IndexSet>
 {
     private readonly Vector256<ulong> bits;

@@ -6,6 +6,9 @@ namespace AllSound.Planning;
 /// One conditional effect of an operator: a change to one variable. The conditions are read in the state before the operator; the changes
 /// that an operator makes to the same variable are applied in their order.
 /// </summary>
+/// <example>
+/// "Rain: if the roof is off, the floor is wet" changes "floor"; its condition is read before the rain. Map dry to wet and wet to wet: it is constant.
+/// </example>
 public sealed class Effect
 {
     /// <param name="variable">The variable changed.</param>
@@ -43,6 +46,29 @@ public sealed class Effect
 
     /// <summary>Conditions on other variables.</summary>
     public ImmutableArray<Test> When { get; }
+}
+
+/// <summary>Compares effects by what they do: the same change of the same variable on the same conditions.</summary>
+internal sealed class EffectContent : IEqualityComparer<Effect>
+{
+    public static EffectContent Comparer { get; } = new();
+
+    public bool Equals(Effect? x, Effect? y) =>
+        ReferenceEquals(x, y)
+        || (x is not null && y is not null && x.Variable == y.Variable && x.Map.AsSpan().SequenceEqual(y.Map.AsSpan()) && x.When.SequenceEqual(y.When));
+
+    public int GetHashCode(Effect obj)
+    {
+        var hash = default(HashCode);
+        hash.Add(obj.Variable);
+        hash.AddBytes(obj.Map.AsSpan());
+        foreach (var test in obj.When)
+        {
+            hash.Add(test);
+        }
+
+        return hash.ToHashCode();
+    }
 }
 
 /// <summary>Something that can be done: what it requires and what it changes.</summary>

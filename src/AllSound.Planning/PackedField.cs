@@ -3,6 +3,9 @@ using System.Numerics;
 namespace AllSound.Planning;
 
 /// <summary>A variable's place in a packed state.</summary>
+/// <example>
+/// A variable of nine values of which a task only asks "0?" and "over 4?" has three classes, and so takes two bits.
+/// </example>
 internal sealed class PackedField
 {
     private readonly ulong mask;

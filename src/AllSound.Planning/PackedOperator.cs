@@ -6,6 +6,9 @@ namespace AllSound.Planning;
 /// <param name="Field">The field.</param>
 /// <param name="When">Other fields and the classes, a bit each, that they must have before the operator; none when it is unconditional.</param>
 /// <param name="Map">The class after, by the class before.</param>
+/// <example>
+/// "Sand" sets field 4 from class 2 ("rough") to class 0 ("smooth") where field 7 is of class 1 ("dry"): <c>Map[2] = 0</c>, and When names field 7 with bit 1.
+/// </example>
 internal sealed record PackedEffect(int Field, (int Field, ulong Classes)[] When, byte[] Map)
 {
     /// <summary>True when it leads to the same class from every class.</summary>

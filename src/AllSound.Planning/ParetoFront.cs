@@ -1,6 +1,9 @@
 namespace AllSound.Planning;
 
 /// <summary>States that can be compared with each other and none of which dominates another at no higher cost.</summary>
+/// <example>
+/// (cost 5: window clean) and (cost 3: window dirty) both stay; (cost 6: window clean) is dominated by the first and left out.
+/// </example>
 internal sealed class ParetoFront
 {
     private (IndexSet Rank, long Cost, int Node)[] all = new (IndexSet, long, int)[4];

@@ -4,6 +4,9 @@ using System.Runtime.Intrinsics;
 namespace AllSound.Planning;
 
 /// <summary>A set of propositions by index, 0 to 511. A small immutable value.</summary>
+/// <example>
+/// The goal <c>{2, 300}</c> is a subset of what holds <c>{1, 2, 300}</c>: then the state is a goal state.
+/// </example>
 public readonly struct PropositionSet : IEquatable<PropositionSet>
 {
     private readonly Vector512<ulong> bits;

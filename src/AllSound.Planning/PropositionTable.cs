@@ -3,6 +3,9 @@ using System.Collections.Immutable;
 namespace AllSound.Planning;
 
 /// <summary>Which propositions each value of each variable makes hold: the rules about states, looked up.</summary>
+/// <example>
+/// "The paint may be touched" asks for dryness over 1: the table has it for the values 2 and 3 of the variable, and a state has it by one lookup.
+/// </example>
 public sealed class PropositionTable
 {
     private readonly PropositionSet[][] held;

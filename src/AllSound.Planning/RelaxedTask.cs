@@ -4,6 +4,9 @@ namespace AllSound.Planning;
 /// The task without deletions: which operator copy requires and adds what, once for all searches. It is what <see cref="LmCut"/> runs on.
 /// (Delete relaxation: B. Bonet and H. Geffner 2001, from memory.) What holds initially is left out.
 /// </summary>
+/// <example>
+/// "Drive: at home to in town" becomes "requires at home, adds in town": that home is left is forgotten, so costs are never overestimated.
+/// </example>
 internal sealed class RelaxedTask
 {
     private readonly Index requiring;

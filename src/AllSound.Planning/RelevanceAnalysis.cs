@@ -1,5 +1,3 @@
-using System.Numerics;
-
 namespace AllSound.Planning;
 
 /// <summary>
@@ -73,205 +71,23 @@ public sealed class RelevanceAnalysis
     {
         ArgumentNullException.ThrowIfNull(grounding);
         var possible = Array.FindAll(operators, o => grounding.IsPossible(o, granted));
-        return goal.IsSubsetOf(new Reachable(grounding, possible, initial, grounding.Domain.Holding(initial) | granted).Holding);
+        return goal.IsSubsetOf(new RelaxedReachability(grounding, possible, initial, grounding.Domain.Holding(initial) | granted).Holding);
     }
 
     /// <summary>What each operator could make true on plans made of these operators alone; empty for one that cannot be applied.</summary>
     internal static PropositionSet[] AddsAmong(Grounding grounding, Operator[] operators, ReadOnlySpan<byte> initial) =>
-        new Reachable(grounding, operators, initial, grounding.Domain.Holding(initial)).Adds;
+        new RelaxedReachability(grounding, operators, initial, grounding.Domain.Holding(initial)).Adds;
 
     private static RelevanceAnalysis Among(PropositionSet goal, PropositionSet also, Grounding grounding, Operator[] all, ReadOnlySpan<byte> initial)
     {
         var domain = grounding.Domain;
         var holding = domain.Holding(initial);
-        var reach = new Reachable(grounding, all, initial, holding);
-        var backward = new Backward(grounding, all, reach, goal | also);
+        var reach = new RelaxedReachability(grounding, all, initial, holding);
+        var backward = new BackwardRelevance(grounding, all, reach, goal | also);
         var (taken, relevant) = (backward.Taken, backward.Relevant);
         int[] kept = [.. Enumerable.Range(0, all.Length).Where(i => taken[i])];
         var missing = goal.IsSubsetOf(reach.Holding) ? default : Blame(domain, goal, all, holding, reach.Holding);
         return new(kept, Array.ConvertAll(kept, i => reach.Adds[i]), relevant, reach.Values, reach.Holding, missing);
-    }
-
-    // Backward from the goal. Besides propositions, conditions of effects count: an operator is relevant too if it lets a useful effect of
-    // another one happen, keeps a harmful one from happening, or takes a variable to a value from which another operator takes it on.
-    private sealed class Backward
-    {
-        private readonly Grounding grounding;
-        private readonly Operator[] all;
-        private readonly Reachable reach;
-
-        // By variable: sets of values that it is useful to get into, besides those of relevant propositions.
-        private readonly List<ulong>?[] useful;
-
-        // By operator and effect: what was noted of it.
-        private readonly byte[]?[] noted;
-        private const byte Good = 1;
-        private const byte Bad = 2;
-        private const byte Both = Good | Bad;
-        private bool changed;
-
-        public Backward(Grounding grounding, Operator[] all, Reachable reach, PropositionSet relevant)
-        {
-            (this.grounding, this.all, this.reach, Relevant) = (grounding, all, reach, relevant);
-            useful = new List<ulong>?[reach.Values.Length];
-            Taken = new bool[all.Length];
-            noted = new byte[]?[all.Length];
-            do
-            {
-                changed = false;
-                for (var i = 0; i < all.Length; i++)
-                {
-                    if (Taken[i] || reach.Adds[i].Overlaps(Relevant) || GetsIntoUseful(i))
-                    {
-                        Take(i);
-                    }
-                }
-            } while (changed);
-        }
-
-        /// <summary>By operator: whether it is relevant.</summary>
-        public bool[] Taken { get; }
-
-        /// <summary>The goal and what relevant operators require.</summary>
-        public PropositionSet Relevant { get; private set; }
-
-        private bool GetsIntoUseful(int i)
-        {
-            if (!reach.IsApplicable(i))
-            {
-                return false;
-            }
-
-            foreach (var effect in grounding.Effects(all[i]))
-            {
-                if (useful[effect.Variable] is { } sets && reach.CanFire(effect) && sets.Exists(set => Into(effect, set) != 0))
-                {
-                    return true;
-                }
-            }
-
-            return false;
-        }
-
-        private void Take(int i)
-        {
-            if (!Taken[i])
-            {
-                Taken[i] = changed = true;
-                Relevant |= all[i].Preconditions - grounding.Domain.Untested;
-            }
-
-            var effects = grounding.Effects(all[i]);
-            var (added, deleted) = (grounding.Added(all[i]), grounding.Deleted(all[i]));
-            var known = noted[i] ??= new byte[effects.Length];
-            for (var e = 0; e < effects.Length; e++)
-            {
-                var effect = effects[e];
-
-                // What depends on conditions alone need not be looked at again once it is known to be both useful and harmful.
-                if (!effect.DependsOnState || (known[e] == Both && effect.IsConstant) || !reach.CanFire(effect))
-                {
-                    continue;
-                }
-
-                var (good, bad) = ((known[e] & Good) != 0, (known[e] & Bad) != 0);
-                for (var rest = reach.Values[effect.Variable]; rest != 0 && !(good && bad); rest &= rest - 1)
-                {
-                    var value = BitOperations.TrailingZeroCount(rest);
-                    if (effect.Map[value] != value)
-                    {
-                        good = good || added[e][value].Overlaps(Relevant);
-                        bad = bad || deleted[e][value].Overlaps(Relevant);
-                    }
-                }
-
-                var sets = useful[effect.Variable];
-                for (var n = 0; sets is not null && n < sets.Count && !(good && bad); n++)
-                {
-                    good = good || Into(effect, sets[n]) != 0;
-                    bad = bad || OutOf(effect, sets[n]);
-                }
-
-                if (!good && !bad)
-                {
-                    continue;
-                }
-
-                var now = (byte)((good ? Good : 0) | (bad ? Bad : 0));
-                if (now != known[e])
-                {
-                    known[e] = now;
-                    foreach (var test in effect.When)
-                    {
-                        Note(test.Variable, good, test.Allowed);
-                        Note(test.Variable, bad, ~test.Allowed);
-                    }
-                }
-
-                Sources(effect);
-            }
-        }
-
-        // Values from which the effect leads into something useful: where it depends on the value, it is useful to get to them.
-        private void Sources(Effect effect)
-        {
-            if (effect.IsConstant)
-            {
-                return;
-            }
-
-            foreach (var (proposition, allowed) in grounding.Domain.AskingAbout(effect.Variable))
-            {
-                if (Relevant.Contains(proposition))
-                {
-                    Note(effect.Variable, true, Before(effect, allowed));
-                }
-            }
-
-            var sets = useful[effect.Variable];
-            for (var n = 0; sets is not null && n < sets.Count; n++)
-            {
-                Note(effect.Variable, true, Before(effect, sets[n]));
-            }
-        }
-
-        // Values outside a set that the effect takes into it, a bit each.
-        private ulong Into(Effect effect, ulong set) => Before(effect, set) & ~set;
-
-        private bool OutOf(Effect effect, ulong set)
-        {
-            for (var rest = reach.Values[effect.Variable] & set; rest != 0; rest &= rest - 1)
-            {
-                if (((set >> effect.Map[BitOperations.TrailingZeroCount(rest)]) & 1) == 0)
-                {
-                    return true;
-                }
-            }
-
-            return false;
-        }
-
-        private ulong Before(Effect effect, ulong set)
-        {
-            var from = 0UL;
-            for (var rest = reach.Values[effect.Variable]; rest != 0; rest &= rest - 1)
-            {
-                var value = BitOperations.TrailingZeroCount(rest);
-                from |= ((set >> effect.Map[value]) & 1) != 0 ? 1UL << value : 0;
-            }
-
-            return from;
-        }
-
-        private void Note(int variable, bool counts, ulong set)
-        {
-            set &= reach.Values[variable];
-            if (counts && set != 0 && set != reach.Values[variable] && (useful[variable] ??= []) is { } sets && !sets.Contains(set))
-            {
-                sets.Add(set);
-                changed = true;
-            }
-        }
     }
 
     // All candidates are looked at, so that the blame falls on what they would require: open propositions, and what all operators that
@@ -305,112 +121,5 @@ public sealed class RelevanceAnalysis
         }
 
         return open - reached;
-    }
-
-    // Which values each variable can take, and so which conditional effects can ever happen, when what is once reached stays reached.
-    private sealed class Reachable
-    {
-        // Besides variables, stands for "a proposition came true".
-        private const int Propositions = Domain.MostVariables;
-
-        private readonly Grounding grounding;
-        private readonly ulong[]?[] tried;
-
-        public Reachable(Grounding grounding, Operator[] operators, ReadOnlySpan<byte> initial, PropositionSet holding)
-        {
-            this.grounding = grounding;
-            Values = new ulong[initial.Length];
-            for (var v = 0; v < initial.Length; v++)
-            {
-                Values[v] = 1UL << initial[v];
-            }
-
-            Holding = holding;
-            Adds = new PropositionSet[operators.Length];
-
-            // For each effect of each operator that can be applied, the values that it was tried on.
-            tried = new ulong[]?[operators.Length];
-
-            // An operator is looked at again only when a variable that it reads or writes has come to take more values.
-            for (var (grown, first) = (default(IndexSet), true); first || !grown.IsEmpty; first = false)
-            {
-                var before = grown;
-                grown = default;
-                for (var i = 0; i < operators.Length; i++)
-                {
-                    if (tried[i] is { } again)
-                    {
-                        grown |= grounding.Reads(operators[i]).Overlaps(before | grown) ? Spread(operators[i], i, again) : default;
-                    }
-                    else if (operators[i].Preconditions.IsSubsetOf(Holding))
-                    {
-                        tried[i] = new ulong[grounding.Effects(operators[i]).Length];
-                        grown |= Spread(operators[i], i, tried[i]!) | IndexSet.Of(Propositions);
-                    }
-                }
-            }
-        }
-
-        /// <summary>Propositions that hold or can be made to.</summary>
-        public PropositionSet Holding { get; private set; }
-
-        /// <summary>By variable: the values that can come about, a bit each.</summary>
-        public ulong[] Values { get; }
-
-        /// <summary>By operator: the propositions that it can make true.</summary>
-        public PropositionSet[] Adds { get; }
-
-        // Variables that came to take more values; the last index when only propositions came true.
-        private IndexSet Spread(Operator op, int i, ulong[] before)
-        {
-            var changed = default(IndexSet);
-            var effects = grounding.Effects(op);
-            var added = grounding.Added(op);
-            for (var e = 0; e < effects.Length; e++)
-            {
-                var effect = effects[e];
-                var had = Values[effect.Variable];
-                var more = had & ~before[e];
-                if (more == 0 || !CanFire(effect))
-                {
-                    continue;
-                }
-
-                before[e] |= more;
-                var after = had;
-                var adds = default(PropositionSet);
-                for (; more != 0; more &= more - 1)
-                {
-                    var value = BitOperations.TrailingZeroCount(more);
-                    after |= 1UL << effect.Map[value];
-                    adds |= added[e][value];
-                }
-
-                Values[effect.Variable] = after;
-                changed |= after == had ? default : IndexSet.Of(effect.Variable);
-                changed |= adds.IsSubsetOf(Holding) ? default : IndexSet.Of(Propositions);
-                Adds[i] |= adds;
-                Holding |= adds;
-            }
-
-            return changed;
-        }
-
-        /// <summary>Can the operator be applied?</summary>
-        public bool IsApplicable(int op) => tried[op] is not null;
-
-        /// <summary>Can the conditions of an effect hold, each by itself?</summary>
-        public bool CanFire(Effect effect)
-        {
-            foreach (var test in effect.When)
-            {
-                if ((test.Allowed & Values[test.Variable]) == 0)
-                {
-                    return false;
-                }
-            }
-
-            return true;
-        }
     }
 }

@@ -7,6 +7,9 @@ namespace AllSound.Planning;
 /// <param name="Cost">Its cost, fixed point.</param>
 /// <param name="Expanded">States expanded.</param>
 /// <param name="Complete">False when it gave up at the limit; then nothing is claimed.</param>
+/// <example>
+/// <c>Search.Cheapest(costed)</c> gives <c>Operators: [4, 0, 2], Cost: 17, Complete: true</c>: the cheapest plan is operators 4, 0 and 2 in this order.
+/// </example>
 public sealed record Plan(int[]? Operators, long Cost, int Expanded, bool Complete);
 
 /// <summary>

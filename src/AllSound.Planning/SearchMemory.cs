@@ -7,6 +7,9 @@ namespace AllSound.Planning;
 /// The memory of a search: nodes, open list and Pareto fronts. It is lent to one search after another, as allocating it takes a good part of a
 /// short search's time; it is cleared in between.
 /// </summary>
+/// <example>
+/// <c>using var memory = SearchMemory.Borrow();</c> takes one that another search has done with, or a new one; disposing of it gives it back, cleared.
+/// </example>
 internal sealed class SearchMemory : IDisposable
 {
     // Beyond this many states memory is given back rather than kept.

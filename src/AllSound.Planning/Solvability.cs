@@ -17,6 +17,9 @@ internal enum Solvable
 /// Decides whether there is any plan at all, whatever it costs. As nothing is paid, a state that is dominated by one found before is left out,
 /// whatever it cost to reach either: far fewer states are looked at than for the cheapest plan.
 /// </summary>
+/// <example>
+/// Can the boat bring all across at all? Yes after 12 states, where the cheapest crossing takes 60 to prove.
+/// </example>
 internal static class Solvability
 {
     /// <summary>States looked at before the answer is left to a search.</summary>

@@ -7,6 +7,9 @@ namespace AllSound.Planning;
 /// A state packed to what can still matter in one task, a few bits for each variable: see <see cref="StateSpace"/>.
 /// A small immutable value; the search copies, hashes and compares many thousands.
 /// </summary>
+/// <example>
+/// Twelve variables of three bits each lie in one word; two states are equal when their words are.
+/// </example>
 internal struct State : IEquatable<State>
 {
     /// <summary>Words of 64 bits.</summary>

@@ -4,6 +4,9 @@ namespace AllSound.Planning;
 /// The states of one task without what can no longer matter in it: variables that nothing asks about are left out and values that are as good
 /// as each other are one. Which operators apply in a state, what comes of them and what they cost is exactly as in the full state.
 /// </summary>
+/// <example>
+/// If only "is it dry?" is ever asked, "wet" and "soaked" are one class; a colour that nothing asks about takes no bit.
+/// </example>
 internal sealed class StateSpace
 {
     private readonly Domain domain;

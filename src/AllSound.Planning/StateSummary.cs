@@ -5,6 +5,9 @@ namespace AllSound.Planning;
 /// <param name="Rank">The classes of values that it is at least as good as, field by field. A state dominates another when its rank contains the other's.</param>
 /// <param name="Improving">Operators that change something in it to a value that is not merely worse.</param>
 /// <param name="Group">A number shared by all states that it can be compared with.</param>
+/// <example>
+/// A state in which the floor is clean and dry has a rank that contains that of one in which it is clean and wet: at no higher cost it dominates it.
+/// </example>
 internal readonly record struct StateSummary(IndexSet Holding, IndexSet Rank, IndexSet Improving, ulong Group)
 {
     /// <summary>The summary of two parts of a state together.</summary>

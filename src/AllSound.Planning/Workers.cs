@@ -4,6 +4,9 @@ namespace AllSound.Planning;
 /// Runs two independent pieces of work in parallel where a core is idle. Where as many threads are at work as there are cores, both run one
 /// after the other, as more threads would only get in each other's way.
 /// </summary>
+/// <example>
+/// <c>var (bound, plan) = Workers.Both(() => Bound(task), () => Plan(task))</c>: parallel on an idle machine, one after the other inside a loop that keeps all cores busy.
+/// </example>
 public static class Workers
 {
     private static int atWork;
