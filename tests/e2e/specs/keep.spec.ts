@@ -169,7 +169,7 @@ test("a surface that somebody puts away while one edits it: what was typed is ke
   await page.getByLabel("Grip").selectOption("abraded");
   await page.getByRole("button", { name: /Two versions/ }).click();
   const panel = page.getByRole("dialog", { name: /Changed by you and by somebody else/ });
-  await expect(panel).toContainText("taken away");
+  await expect(panel).toContainText("removed");
   await panel.getByRole("radio").first().check();
   await panel.getByRole("button", { name: "Save these" }).click();
   await kept(page);

@@ -28,16 +28,16 @@ test("a window is cut into a wall: the drawing, the area and the edges follow", 
   await expect(page.getByRole("region", { name: "Reasons" })).toContainText("9.54 m²");
 });
 
-test("a door taken away lengthens the skirting, and a wall with a surface on it stays", async ({ page }) => {
+test("a door removed lengthens the skirting, and a wall with a surface on it stays", async ({ page }) => {
   await page.goto(at("survey", "skirting"));
   const reasons = page.getByRole("region", { name: "Reasons" });
   await expect(reasons).toContainText("14.76 m");
   await page.getByRole("button", { name: "Walls", exact: true }).click();
   const dialog = page.getByRole("dialog", { name: "Walls and openings: Ticket office" });
   await expect(dialog.getByRole("button", { name: /Door wall/ })).toHaveAttribute("aria-pressed", "true");
-  await dialog.getByRole("button", { name: "Opening 1, take away" }).click();
+  await dialog.getByRole("button", { name: "Opening 1, remove" }).click();
   await dialog.getByRole("button", { name: /Stair wall/ }).click();
-  await expect(dialog.getByRole("button", { name: "Take it away" })).toBeDisabled();
+  await expect(dialog.getByRole("button", { name: "Remove it" })).toBeDisabled();
   await dialog.getByRole("button", { name: "Keep them" }).click();
   await expect(reasons).toContainText("15.6 m");
 });

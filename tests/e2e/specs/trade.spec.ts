@@ -128,7 +128,7 @@ test("a product of one's own stands for its class with its own numbers", async (
 
 test("ways of stripping are ranked, and a trial patch changes the order", async ({ page }) => {
   await page.goto(at("work", "skirting"));
-  await page.getByText("Taking the film off").click();
+  await page.getByText("Ways to strip it").click();
   const rows = page.getByRole("table").filter({ hasText: "Waste, residue, power" }).getByRole("row");
   await expect(rows.nth(1)).toContainText("infrared");
   await page.getByLabel("Method tried").selectOption({ label: "Strip with solvent gel" });

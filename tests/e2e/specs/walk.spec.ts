@@ -189,7 +189,7 @@ test("an instrument's reading lands on the surface with instrument, unit, place 
 }) => {
   await page.goto(at("survey", "skirting"));
   await page.getByRole("button", { name: "Read with the pin meter, timber" }).click();
-  await expect(page.getByRole("button", { name: "Take away: moisture of timber, by pin meter" })).toHaveCount(2);
+  await expect(page.getByRole("button", { name: "Remove: moisture of timber, by pin meter" })).toHaveCount(2);
   await kept(page);
   const stored = await (await request.get("/api/jobs/sallow-ferry/surfaces/skirting")).json();
   const taken = stored.surface.readings.at(-1);
@@ -197,7 +197,7 @@ test("an instrument's reading lands on the surface with instrument, unit, place 
   expect(taken.at).toMatch(/^\d{4}-\d\d-\d\dT/);
 });
 
-test("a photo is added, shown and taken away", async ({ page }) => {
+test("a photo is added, shown and removed", async ({ page }) => {
   await page.goto(at("survey"));
   await page.getByLabel("Photo file").setInputFiles({ name: "corner.png", mimeType: "image/png", buffer: png(40, 30) });
   const photo = page.getByRole("img", { name: /Stair wall.*before: corner.png/ });
@@ -208,7 +208,7 @@ test("a photo is added, shown and taken away", async ({ page }) => {
     .getByLabel("Photo file")
     .setInputFiles({ name: "x.png", mimeType: "image/png", buffer: Buffer.from("no picture") });
   await expect(page.getByRole("alert")).toContainText("content is something else");
-  await page.getByRole("button", { name: /Take away the photo/ }).click();
+  await page.getByRole("button", { name: /Remove the photo/ }).click();
   await expect(photo).toHaveCount(0);
 });
 

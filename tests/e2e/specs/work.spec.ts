@@ -93,7 +93,7 @@ test("ways of stripping are ranked with what they ask of the supply, and those t
   page,
 }) => {
   await page.goto(at("work"));
-  await page.getByText("Taking the film off").click();
+  await page.getByText("Ways to strip it").click();
   await expect(page.getByRole("row").filter({ hasText: "shrouded sander" })).toContainText("13 A, 230 V outlet");
   await page.getByText(/methods are ruled out here/).click();
   await expect(page.getByRole("listitem").filter({ hasText: "Strip with alkaline paste" })).toContainText(

@@ -170,7 +170,7 @@ export function AuditView() {
                       <button
                         type="button"
                         className="btn tight"
-                        aria-label={`Take step ${i + 1} away`}
+                        aria-label={`Remove step ${i + 1}`}
                         onClick={() => put(steps.filter((_, n) => n !== i))}
                       >
                         ×

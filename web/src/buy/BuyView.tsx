@@ -92,6 +92,6 @@ const amount = (n: number, unit: string) =>
   (unit === "L" ? gallonsText(n) : null) ??
   (unit === "L" && n > 0 && n < 0.1
     ? `${Math.max(1, Math.round(n * 1000))} ml`
-    : `${round(n)} ${unit === "piece" ? "" : unit}`);
+    : `${round(n)} ${unit === "piece" ? "" : unit.replace("m2", "m²")}`);
 
 const round = (n: number) => (n >= 10 ? n.toFixed(1) : n.toFixed(2)).replace(/\.?0+$/, "");

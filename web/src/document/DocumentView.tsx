@@ -99,7 +99,7 @@ function Drawn() {
               return (
                 <tr key={v.surface.id}>
                   <td>{v.surface.title}</td>
-                  <td>{o?.name ?? "Held: see its sheet"}</td>
+                  <td>{o?.name ?? "Stopped: see its sheet"}</td>
                   <td className="num">{o ? hoursText(o.labourHours) : ""}</td>
                   <td className="num">{o ? daysText(o.elapsedDays) : ""}</td>
                   <td className="num">{o ? money(o.cost) : ""}</td>

@@ -169,7 +169,7 @@ export function FirmView() {
                   className="btn tight"
                   onClick={() => save({ products: firm.products.filter((_, n) => n !== i) })}
                 >
-                  Take away
+                  Remove
                 </button>
               </fieldset>
             );

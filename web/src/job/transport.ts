@@ -70,7 +70,7 @@ export function transportTo(job: string, client: QueryClient, shown: () => strin
         if (answer.ok && body.view) client.setQueryData(keys.surface(job, body.view.surface.id), body.view);
         return understood(answer.status, body, batch);
       } catch {
-        return { kind: "down", message: "No line to the server." };
+        return { kind: "down", message: "No connection to the server." };
       }
     },
     async read(key) {

@@ -77,7 +77,7 @@ function said(conflict: Conflict, value: unknown, field: Schemas["FactField"] | 
   if (field?.kind === "percent" && typeof value === "number") return `${Math.round(value * 1000) / 10} %`;
   if (field?.kind === "number" && typeof value === "number") return `${value} ${field.unit ?? ""}`.trim();
   if (field?.kind === "pick") return field.options.find((o) => o.value === value)?.title ?? "not recorded";
-  if (value === null || value === undefined) return conflict.path === "" ? "taken away" : "not recorded";
+  if (value === null || value === undefined) return conflict.path === "" ? "removed" : "not recorded";
   if (conflict.path === "") return "kept, with the changes";
   if (typeof value === "boolean") return value ? "yes" : "no";
   if (Array.isArray(value)) return value.length === 0 ? "none" : value.map(short).join("; ");

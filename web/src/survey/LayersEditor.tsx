@@ -27,7 +27,7 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
         </select>
       </div>
       <div className="fact">
-        <label htmlFor="year">Year of the fabric</label>
+        <label htmlFor="year">Year built</label>
         <DraftBox
           id="year"
           label=""
@@ -89,7 +89,7 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
               <button
                 type="button"
                 className="btn tight"
-                aria-label={`Take ${layer.coating} away`}
+                aria-label={`Remove ${layer.coating}`}
                 onClick={() => put(layers.filter((_, n) => n !== i))}
               >
                 ×

@@ -82,7 +82,7 @@ export function Photos({ job, surface }: { job: string; surface: Surface }) {
               <button
                 type="button"
                 className="btn tight"
-                aria-label={`Take away the photo ${p.photo.caption}`}
+                aria-label={`Remove the photo ${p.photo.caption}`}
                 onClick={() => void away(p.id, p.photo.caption ?? "")}
               >
                 ×

@@ -40,7 +40,7 @@ export function ReadingsEditor({ edit, surface, catalogue, view }: Props) {
                 <button
                   type="button"
                   className="btn tight"
-                  aria-label={`Take away: ${title}`}
+                  aria-label={`Remove: ${title}`}
                   onClick={() => put(readings.filter((_, n) => n !== i))}
                 >
                   ×

@@ -4,7 +4,7 @@ import { usePlace } from "../shell/Place";
 import { AcrossTheJob } from "./AcrossTheJob";
 import { Numbers } from "./Numbers";
 
-/** What holds the work, why the surface fails, what was assumed, and which check would change something. */
+/** What stops the work, why the surface fails, what was assumed, and which check would change something. */
 export function Reasons({ view }: { view: SurfaceView }) {
   const { catalogue } = usePlace();
   const checks = useChecks(view.job, view.surface.id, view.version);

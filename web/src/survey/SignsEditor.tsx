@@ -38,7 +38,7 @@ export function SignsEditor({ edit, surface, catalogue, view }: Props) {
                 <button
                   type="button"
                   className="btn tight"
-                  aria-label={`Take away: ${title}`}
+                  aria-label={`Remove: ${title}`}
                   onClick={() => put(signs.filter((_, n) => n !== i))}
                 >
                   ×

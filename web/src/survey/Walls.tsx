@@ -140,7 +140,7 @@ export function Walls({ space, start, onClose }: Props) {
                 setAt(0);
               }}
             >
-              Take it away
+              Remove it
             </button>
           </div>
           <ul className="openings">
@@ -172,7 +172,7 @@ export function Walls({ space, start, onClose }: Props) {
                   <button
                     type="button"
                     className="btn tight"
-                    aria-label={`Opening ${i + 1}, take away`}
+                    aria-label={`Opening ${i + 1}, remove`}
                     onClick={() => change({ openings: openings.filter((_, n) => n !== i) })}
                   >
                     ×

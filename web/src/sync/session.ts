@@ -1,3 +1,4 @@
+import { type Kept, keep, type Pending, parse, restore } from "./kept";
 import { idOf, kindOf, shapeOf } from "./keys";
 import { type Choice, type Json, merge, same } from "./merge";
 import { type Step, stepOver, type Way } from "./steps";
@@ -16,24 +17,6 @@ import type {
 } from "./types";
 import { pathsWords } from "./words";
 
-/** An edit that the server does not have yet. */
-type Pending = {
-  /** What it was made on. */
-  base: Stored;
-  mine: Json;
-  parent?: string;
-  position?: number;
-  /** Records edited in one go are sent in one go. */
-  group: string;
-  label: string;
-  refused?: string;
-  /** Theirs, while a conflict is open. */
-  theirs?: Stored;
-  choices?: Record<string, Choice>;
-};
-
-type Kept = { pending: [Key, Pending][]; flight: Batch | null; undo: Step[]; redo: Step[] };
-
 type Parts = {
   job: string;
   transport: Transport;
@@ -46,7 +29,6 @@ type Parts = {
 };
 
 const MostSteps = 100;
-const MostKept = 600_000;
 const Pause = 180;
 const FirstRetry = 2_000;
 const LongestRetry = 30_000;
@@ -437,7 +419,7 @@ export class JobSession {
     // What the server did by itself this page may not have heard of.
     const over = await stepOver(edits, way, (key) => this.standing(key, step.change !== undefined));
     if (!over) {
-      this.onNotice(`"${step.label}" cannot be taken back now: no line to the server.`);
+      this.onNotice(`"${step.label}" cannot be taken back now: no connection to the server.`);
       return;
     }
     const { made, left } = over;
@@ -476,30 +458,12 @@ export class JobSession {
   }
 
   private keep() {
-    const nothing =
-      this.pending.size === 0 && !this.flight && this.undoSteps.length === 0 && this.redoSteps.length === 0;
-    try {
-      if (nothing) {
-        this.parts.store.removeItem(this.name);
-        return;
-      }
-      const kept: Kept = {
-        pending: [...this.pending],
-        flight: this.flight,
-        undo: this.undoSteps,
-        redo: this.redoSteps,
-      };
-      let text = JSON.stringify(kept);
-      // What waits is worth more than what can be undone.
-      while (text.length > MostKept && kept.undo.length + kept.redo.length > 0) {
-        kept.undo = kept.undo.slice(Math.ceil(kept.undo.length / 2));
-        kept.redo = [];
-        text = JSON.stringify(kept);
-      }
-      this.parts.store.setItem(this.name, text);
-    } catch {
-      // A full or forbidden store loses only the second copy; the first is on the screen.
-    }
+    keep(this.parts.store, this.name, {
+      pending: [...this.pending],
+      flight: this.flight,
+      undo: this.undoSteps,
+      redo: this.redoSteps,
+    });
   }
 
   /**
@@ -507,12 +471,8 @@ export class JobSession {
    * Returns what is left to take over another time, or null when that is nothing.
    */
   adopt(text: string): string | null {
-    let kept: Kept;
-    try {
-      kept = JSON.parse(text) as Kept;
-    } catch {
-      return null;
-    }
+    const kept = parse(text);
+    if (!kept) return null;
     const groups = new Set(kept.pending.filter(([key]) => this.pending.has(key)).map(([, p]) => p.group));
     const later = kept.pending.filter(([, p]) => groups.has(p.group));
     for (const [key, left] of kept.pending) {
@@ -529,17 +489,12 @@ export class JobSession {
   }
 
   private restore() {
-    try {
-      const text = this.parts.store.getItem(this.name);
-      if (!text) return;
-      const kept = JSON.parse(text) as Kept;
-      for (const [key, pending] of kept.pending) this.pending.set(key, pending);
-      this.flight = kept.flight;
-      this.undoSteps = kept.undo;
-      this.redoSteps = kept.redo;
-    } catch {
-      return;
-    }
+    const kept = restore(this.parts.store, this.name);
+    if (!kept) return;
+    for (const [key, pending] of kept.pending) this.pending.set(key, pending);
+    this.flight = kept.flight;
+    this.undoSteps = kept.undo;
+    this.redoSteps = kept.redo;
     if (this.pending.size > 0 || this.flight) this.schedule(0);
   }
 }

@@ -68,7 +68,7 @@ function StepRow({ option, step, full }: { option?: string; step: Step; full: bo
           <ul className="small">
             {step.because.map((b) => (
               <li key={`${b.need}${b.step}`}>
-                {b.step != null ? `Step ${b.step}` : option !== undefined ? "The finished work" : "What holds the work"}{" "}
+                {b.step != null ? `Step ${b.step}` : option !== undefined ? "The finished work" : "What stops the work"}{" "}
                 needs: {b.title}. Otherwise: {b.otherwise} <span className="soft">({b.source})</span>
               </li>
             ))}

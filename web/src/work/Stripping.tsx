@@ -25,7 +25,7 @@ export function Stripping() {
   return (
     <details className="strip-choice" onToggle={(e) => setOpen(e.currentTarget.open)}>
       <summary>
-        <b>Taking the film off</b> <span className="soft small">methods ranked for this surface, trial patches</span>
+        <b>Ways to strip it</b> <span className="soft small">methods ranked for this surface, trial patches</span>
       </summary>
       <table className="take">
         <thead>

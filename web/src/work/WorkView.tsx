@@ -88,16 +88,15 @@ export function WorkView() {
       </section>
       <aside className="sheet" aria-label="Section with this option">
         <header>
-          <h2>What it builds</h2>
+          <h2>New coats</h2>
         </header>
         <div className="body">
           <SectionDrawing section={view.section} option={chosen?.id} turn />
           {chosen && chosen.schools.length > 0 && (
             <>
-              <h3>Follows</h3>
+              <h3>Practice followed</h3>
               <p className="small soft">
-                Where practitioners differ, it does it this way:{" "}
-                {chosen.schools.map((s) => s.replace(/^S\d+ /, "")).join(", ")}.
+                Where practitioners differ: {chosen.schools.map((s) => s.replace(/^S\d+ /, "")).join(", ")}.
               </p>
             </>
           )}
