@@ -151,7 +151,7 @@ public sealed class SurveyReadingTests
     {
         var radiator = Surface(Element.Radiator, "steel", new Facts(), [Coat("alkyd_gloss")]);
         Assert.Equal(Heat.Hot, Read(radiator).Get(F.Heat));
-        Assert.Contains("90 degrees", Settled(radiator, F.Heat)!.Why, StringComparison.Ordinal);
+        Assert.Contains("90 °C", Settled(radiator, F.Heat)!.Why, StringComparison.Ordinal);
         var pipe = Surface(Element.Pipe, "cu", new Facts(), [Coat("alkyd_gloss")]);
         Assert.Equal(Heat.Warm, Read(pipe).Get(F.Heat));
         Assert.Equal(Heat.Ambient, Read(Wall()).Get(F.Heat));
