@@ -133,7 +133,7 @@ test("while the line is down nothing is lost, not even by a reload, and it is se
   await page.keyboard.press("Enter");
   await page.getByLabel("Say what you see").fill("mould");
   await page.getByLabel("Grip").selectOption("abraded");
-  await expect(page.getByRole("status").first()).toContainText("No line");
+  await expect(page.getByRole("status").first()).toContainText("No connection");
   await expect(page.getByRole("status").first()).toContainText("not sent yet");
   await page.context().setOffline(false);
   await page.reload();

@@ -28,8 +28,8 @@ test("one's own sequence is audited at its step, with a mend", async ({ page }) 
   const block = page
     .getByRole("listitem")
     .filter({ hasText: "Block the stain" })
-    .filter({ has: page.getByRole("button", { name: /Take step/ }) });
-  await block.getByRole("button", { name: /Take step/ }).click();
+    .filter({ has: page.getByRole("button", { name: /Remove step/ }) });
+  await block.getByRole("button", { name: /Remove step/ }).click();
   await expect(page.getByText("1 fault")).toBeVisible();
   await expect(page.getByText("The brown ring comes through")).toBeVisible();
   await expect(page.getByText(/Before this step: block the stain/)).toBeVisible();
