@@ -49,6 +49,7 @@ internal static class Text
     public static void Specification(TextWriter to, SpecificationReport report)
     {
         to.WriteLine($"{report.Title} ({report.Id})");
+        Hazards(to, report.Hazards);
         foreach (var hold in report.Holds)
         {
             Hold(to, hold);
@@ -65,7 +66,12 @@ internal static class Text
             to.WriteLine($"  nothing meets this brief: {blocked.Need}; what would help: {string.Join("; ", blocked.Frees)}");
         }
 
-        foreach (var option in report.Options)
+        if (report.Then is { } then)
+        {
+            to.WriteLine($"  THE PLAN ONCE FREED (to price and prepare by): {string.Join("; ", then.Freed)}.");
+        }
+
+        foreach (var option in report.Then?.Options ?? report.Options)
         {
             to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
             to.WriteLine(
@@ -84,6 +90,7 @@ internal static class Text
     public static void Audit(TextWriter to, AuditReport report)
     {
         to.WriteLine($"{report.Id}: {(report.Verdict == "none" ? "no sequence to audit" : report.Verdict)}");
+        Hazards(to, report.Hazards);
         foreach (var fault in report.Faults)
         {
             to.WriteLine($"  {(fault.Step is { } n ? $"step {n}" : "at the end")}: {fault.Severity.ToString().ToUpperInvariant()}: {fault.Problem}");
@@ -114,7 +121,7 @@ internal static class Text
         foreach (var surface in report.Surfaces)
         {
             to.WriteLine(
-                $"{surface.Title} ({surface.Id}): {Say($"{surface.AreaM2} m2")}{(surface.LengthM > 0 ? Say($", {surface.LengthM} m") : "")}; {surface.Option ?? "stopped, or nothing meets the brief"}"
+                $"{surface.Title} ({surface.Id}): {Say($"{surface.AreaM2} m2")}{(surface.LengthM > 0 ? Say($", {surface.LengthM} m") : "")}; {(surface.Waits ? "stopped; once freed: " : "")}{surface.Option ?? "stopped, or nothing meets the brief"}"
             );
         }
 
@@ -127,6 +134,12 @@ internal static class Text
         }
 
         to.WriteLine($"labour {Figures.Hours(report.LabourHours)}; in all {Figures.Money(report.Cost.Amount, report.Cost.Currency)}");
+        if (report.OnceFreed is { } then)
+        {
+            to.WriteLine(
+                $"once what is stopped is freed, not before: {string.Join(", ", then.Materials.Select(m => $"{m.Title} {Say($"{m.Need} {m.Unit}")}"))}; labour {Figures.Hours(then.LabourHours)}; {Figures.Money(then.Cost.Amount, then.Cost.Currency)} more"
+            );
+        }
     }
 
     public static void QuantitiesCsv(TextWriter to, QuantitiesReport report)
@@ -162,12 +175,25 @@ internal static class Text
         }
     }
 
+    private static void Hazards(TextWriter to, ImmutableArray<HazardReport> hazards)
+    {
+        foreach (var hazard in hazards)
+        {
+            to.WriteLine($"  HAZARD: {hazard.Title}. {hazard.Because} {string.Join(" ", hazard.Do)}{(hazard.Refer is { } refer ? $" Turn to {refer}." : "")}");
+        }
+    }
+
     private static void Hold(TextWriter to, HoldReport hold)
     {
         to.WriteLine($"  HELD: {hold.Reason} {hold.Consequence}");
         foreach (var free in hold.Frees)
         {
             to.WriteLine($"    frees: {free}");
+        }
+
+        foreach (var line in hold.Meanwhile)
+        {
+            to.WriteLine($"    meanwhile: {line}");
         }
     }
 }

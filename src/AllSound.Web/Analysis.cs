@@ -122,7 +122,7 @@ internal sealed class Analysis : IDisposable
             diagnosis.Holds,
             diagnosis.Presumed,
             report,
-            Takeoff.Chosen(surface, found)?.Id,
+            Takeoff.Planned(surface, found)?.Id,
             Section.Of(surface, found),
             Reporting.Audit(scope.Job, scope.Building, scope.Space, surface),
             [

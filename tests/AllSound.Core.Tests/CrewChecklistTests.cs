@@ -34,7 +34,11 @@ public sealed class CrewChecklistTests
             var before = "";
             var next = 0;
             var coated = false;
-            foreach (var block in blocks.TakeWhile(b => b.Kind != BlockKind.Heading))
+            foreach (
+                var block in blocks
+                    .SkipWhile(b => b is { Kind: BlockKind.Heading, Text: "Hazards" } or { Kind: BlockKind.List })
+                    .TakeWhile(b => b.Kind != BlockKind.Heading)
+            )
             {
                 if (block.Kind == BlockKind.Caution)
                 {

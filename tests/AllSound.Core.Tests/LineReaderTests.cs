@@ -23,7 +23,7 @@ public sealed class LineReaderTests
         Isolate electrics > ms_power
         Turn off heating > ms_heat_off
         Inform tenants > ms_occupant
-        Erect scaffold tower > ms_access
+        Erect scaffold tower > ms_tower
         Remove all furniture from room > ?
         Wash down with sugar soap and rinse > cl_sugar_soap
         Wash walls with sugar soap, rinse with clean water and allow to dry > cl_sugar_soap

@@ -153,6 +153,11 @@ public sealed class QuantityTests
                 ),
             ],
         };
-        Assert.Empty(Reporting.Quantities(held).Materials);
+        var stopped = Reporting.Quantities(held);
+        Assert.Empty(stopped.Materials);
+        Assert.Equal((0, 0m), (stopped.LabourHours, stopped.Cost.Amount));
+        Assert.All(stopped.Surfaces, s => Assert.True(s.Waits && s.Option is not null && s.AreaM2 > 0));
+        Assert.True(stopped.OnceFreed!.Cost.Amount > 0 && !stopped.OnceFreed.Materials.IsEmpty);
+        Assert.Null(report.OnceFreed);
     }
 }

@@ -89,14 +89,50 @@ public sealed class SafetyPropertyTests
                     surface.Facts.Rot == true || (surface.Facts.Hollow == true && !ids.Contains("mc_board")) || surface.Facts.LiveCrack == true,
                     $"painted over failing fabric: {name}"
                 );
+                string[] reaching = start.Get(Facets.Access) switch
+                {
+                    Access.NeedsPlatform => ["ms_access", "ms_tower", "ms_scaffold"],
+                    Access.NeedsTower => ["ms_tower", "ms_scaffold"],
+                    Access.NeedsScaffold => ["ms_scaffold"],
+                    _ => [],
+                };
                 Assert.True(
-                    start.Get(Facets.Access) != Access.NeedsPlatform
-                        || ids.IndexOf("ms_access") is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)),
-                    $"no platform: {name}"
+                    reaching.Length == 0 || ids.FindIndex(reaching.Contains) is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)),
+                    $"not within safe reach: {name}"
                 );
+                Surrounded(option, start, ids, name);
                 Stains(option, start, name);
                 Trade(option, start, name);
             }
+        }
+    }
+
+    // What is about the surface. Facts of the trade; none of it may be left to somebody's remembering.
+    private static void Surrounded(Option option, Condition start, List<string> ids, string name)
+    {
+        Facet<Presence>[] stopping = [Facets.MayFall, Facets.Nests, Facets.MuchMould, Facets.DrinkingWater];
+        Assert.True(Array.TrueForAll(stopping, f => start.Get(f) == Presence.None), $"goes on where it must stop: {name}");
+        if (start.Get(Facets.Exposure) == Exposure.Inside)
+        {
+            var opened = option
+                .Steps.ToList()
+                .FindIndex(s =>
+                    s.Act.Product is { Carrier: Core.Materials.Carrier.Spirit or Core.Materials.Carrier.Alcohol or Core.Materials.Carrier.Strong }
+                    && s.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot)
+                );
+            Assert.False(opened >= 0 && start.Get(Facets.Shut) == Presence.Present, $"solvent in a shut room: {name}");
+            Assert.False(
+                opened >= 0 && start.Get(Facets.Ignition) == Presence.Present && !(ids.IndexOf("ms_flames_out") is var outBy and >= 0 && outBy < opened),
+                $"solvent beside a flame: {name}"
+            );
+        }
+
+        Assert.False(start.Get(Facets.FireRated) == Presence.Present && option.Steps.Any(s => s.Act.Operation.Group == Group.Strip), $"a fire door stripped: {name}");
+        if (start.Get(Facets.Residue) != Residue.None)
+        {
+            var rinsed = option.Steps.ToList().FindIndex(s => s.After.Get(Facets.Residue) == Residue.None);
+            var wetted = option.Steps.ToList().FindIndex(s => s.Act.Operation.Group == Group.Clean || s.Act.Operation.Role != CoatRole.None);
+            Assert.True(rinsed >= 0 && (wetted < 0 || rinsed < wetted), $"something goes on over a chemical that was not rinsed off: {name}");
         }
     }
 

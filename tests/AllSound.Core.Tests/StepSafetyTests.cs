@@ -38,7 +38,7 @@ public sealed class StepSafetyTests
             var safety = StepHazards.Of(act, condition, old, first: false);
             Assert.Contains("disposable coverall", safety.Protection);
             Assert.Contains(safety.Protection, w => w is "half mask P3" or "half mask A2P3");
-            Assert.Contains(safety.Cautions, c => c.StartsWith("Lead paint", StringComparison.Ordinal));
+            Assert.Contains(safety.Cautions, c => c.StartsWith("Lead:", StringComparison.Ordinal));
             Assert.StartsWith("Children, pregnant women and pets stay out", safety.Others, StringComparison.Ordinal);
             if (act.Operation.Group is Group.Strip or Group.Loosen or Group.Abrade)
             {

@@ -13,6 +13,9 @@ public static class SurveyGenerator
     public static Job Job(int seed, int surfaces)
     {
         var random = new Random(seed);
+
+        // Of its own, so that what is about does not change what the surfaces are.
+        var about = new Random(~seed);
         return new Job
         {
             Format = Core.Jobs.Job.CurrentFormat,
@@ -43,11 +46,44 @@ public static class SurveyGenerator
                                         HeightM = 2.6,
                                     }),
                             ],
-                            Surfaces = [.. Enumerable.Range(0, surfaces).Select(i => Surface(random, i))],
+                            Surfaces =
+                            [
+                                .. Enumerable.Range(0, surfaces).Select(i => Surface(random, i)).ToList().Select(s => s with { Facts = Surrounded(about, s.Facts) }),
+                            ],
                         },
                     ],
                 },
             ],
+        };
+    }
+
+    // People, flames, water, beasts and masses about a surface: most of it not said, some of it said to be so or not so.
+    private static Facts Surrounded(Random random, Facts facts)
+    {
+        bool? Say() =>
+            random.Next(24) switch
+            {
+                0 => true,
+                1 => false,
+                _ => null,
+            };
+        return facts with
+        {
+            Vulnerable = Say(),
+            Flames = Say(),
+            Shut = Say(),
+            Fumes = Say(),
+            PeopleBelow = Say(),
+            Nests = Say(),
+            DrinkingWater = Say(),
+            FireRated = Say(),
+            MayFall = Say(),
+            Lagging = Say(),
+            Alone = Say(),
+            RunOff = Say(),
+            WorkHeightM = random.Next(10) == 0 ? random.Next(1, 15) : null,
+            MouldShare = random.Next(20) == 0 ? random.NextDouble() : null,
+            OnFace = random.Next(20) == 0 ? Pick(random, Enum.GetValues<OnFace>()) : null,
         };
     }
 

@@ -19,9 +19,10 @@ public sealed record Item(Step Step, string? Material, string Title, string Unit
 /// <summary>Quantities of one surface.</summary>
 /// <param name="SurfaceId">Its id.</param>
 /// <param name="Measured">Its measure.</param>
-/// <param name="Option">The option that was taken off; null when the surface is held or blocked.</param>
+/// <param name="Option">The option that was taken off; null when nothing meets the brief, or no painting follows.</param>
+/// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
 /// <param name="Items">What each step uses.</param>
-public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Option? Option, ImmutableArray<Item> Items);
+public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Option? Option, bool Waits, ImmutableArray<Item> Items);
 
 /// <summary>Something to buy for the whole job.</summary>
 /// <param name="Id">Id of product or sundry.</param>
@@ -36,9 +37,20 @@ public sealed record Material(string Id, string Title, string Unit, double Need,
 /// <param name="Materials">What to buy, coatings first.</param>
 /// <param name="LabourHours">Hours.</param>
 /// <param name="Cost">Labour, and whole packs of material.</param>
-public sealed record JobQuantities(ImmutableArray<SurfaceQuantities> Surfaces, ImmutableArray<Material> Materials, double LabourHours, decimal Cost);
+/// <param name="MaterialsOnceFreed">What to buy for held surfaces, not before they are freed.</param>
+/// <param name="HoursOnceFreed">Hours on them.</param>
+/// <param name="CostOnceFreed">Labour and whole packs for them.</param>
+public sealed record JobQuantities(
+    ImmutableArray<SurfaceQuantities> Surfaces,
+    ImmutableArray<Material> Materials,
+    double LabourHours,
+    decimal Cost,
+    ImmutableArray<Material> MaterialsOnceFreed,
+    double HoursOnceFreed,
+    decimal CostOnceFreed
+);
 
-/// <summary>Takes off a job: for each surface the option chosen, or the first one.</summary>
+/// <summary>Takes off a job: for each surface the option chosen, or the first one; for a held one that of the plan once it is freed.</summary>
 public static class Takeoff
 {
     /// <summary>Takes off a job.</summary>
@@ -50,13 +62,27 @@ public static class Takeoff
         var surfaces = ImmutableArray.CreateBuilder<SurfaceQuantities>();
         foreach (var (_, space, surface) in job.Surfaces())
         {
-            var option = Chosen(surface, specified[surface.Id]);
-            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, option is null ? [] : Items(option)));
+            var option = Planned(surface, specified[surface.Id]);
+            var waits = option is not null && specified[surface.Id].Options.IsEmpty;
+            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, option is null ? [] : Items(option)));
         }
 
-        var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
         var firm = Firm.Of(job);
-        ImmutableArray<Material> materials =
+        var (now, later) = (surfaces.Where(s => !s.Waits).ToList(), surfaces.Where(s => s.Waits).ToList());
+        var (materials, hours) = (ToBuy(job, firm, now), Hours(now));
+        var (after, hoursAfter) = (ToBuy(job, firm, later), Hours(later));
+        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after));
+    }
+
+    private static double Hours(List<SurfaceQuantities> surfaces) => Math.Round(surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0), 2);
+
+    private static decimal Cost(Job job, double hours, ImmutableArray<Material> materials) =>
+        ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost);
+
+    private static ImmutableArray<Material> ToBuy(Job job, Firm firm, List<SurfaceQuantities> surfaces)
+    {
+        var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
+        return
         [
             .. Coatings
                 .All.Where(c => needs.ContainsKey(c.Id))
@@ -82,13 +108,15 @@ public static class Takeoff
                     TinPacking.Pack(needs[s.Id], [.. s.Packs.Select(p => (p, decimal.Round((decimal)(p * s.PricePerUnit), 2)))])
                 )),
         ];
-        var hours = surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0);
-        return new(surfaces.ToImmutable(), materials, Math.Round(hours, 2), ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost));
     }
 
     /// <summary>The option chosen for a surface: by its id where that is offered, else the first.</summary>
     public static Option? Chosen(Surface surface, Specified specified) =>
         specified.Options.FirstOrDefault(o => o.Id == surface.Choice) ?? specified.Options.FirstOrDefault();
+
+    /// <summary>The option to measure and price by: the one chosen, or on a held surface that of the plan once it is freed.</summary>
+    public static Option? Planned(Surface surface, Specified specified) =>
+        Chosen(surface, specified) ?? (specified.Afterwards is { } then ? Chosen(surface, then.Plan) : null);
 
     private static ImmutableArray<Item> Items(Option option) =>
         [

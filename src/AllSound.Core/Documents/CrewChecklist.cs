@@ -13,14 +13,15 @@ namespace AllSound.Core.Documents;
 internal static class CrewChecklist
 {
     /// <summary>Its page for one surface.</summary>
-    public static ImmutableArray<Block> Of(Surface surface, Specified specified)
+    public static ImmutableArray<Block> Of(Job job, Surface surface, Specified specified)
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return Stopped(surface, specified);
+            return [.. InForce(job, surface, specified), .. Stopped(job, surface, specified)];
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
+        blocks.AddRange(InForce(job, surface, specified));
         var first = true;
         var told = new Dictionary<string, int>(StringComparer.Ordinal);
         foreach (var step in option.Steps)

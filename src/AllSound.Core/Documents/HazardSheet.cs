@@ -14,10 +14,17 @@ namespace AllSound.Core.Documents;
 internal static class HazardSheet
 {
     /// <summary>Its page for one surface.</summary>
-    public static ImmutableArray<Block> Of(Surface surface, Specified specified)
+    public static ImmutableArray<Block> Of(Job job, Surface surface, Specified specified)
     {
         var blocks = ImmutableArray.CreateBuilder<Block>();
         var appraised = specified.Appraised;
+        foreach (var found in HazardsOf.Specified(job, surface, specified))
+        {
+            blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Hazard.Duty is HazardDuty.Stop ? ": stop" : "")}"));
+            blocks.Add(Block.Beware(found.Because));
+            blocks.Add(Block.List(found.Hazard.Refer is { } refer ? found.Hazard.Do.Add($"Turn to {refer}.") : found.Hazard.Do));
+        }
+
         var presumed = appraised.Resolutions.Where(r => r.How == Resolved.Presumed).Select(r => r.Why).ToList();
         if (presumed.Count > 0)
         {
@@ -48,7 +55,7 @@ internal static class HazardSheet
         }
         else
         {
-            blocks.AddRange(Stopped(surface, specified));
+            blocks.AddRange(Stopped(job, surface, specified));
         }
 
         blocks.Add(Block.Heading("Always refused"));

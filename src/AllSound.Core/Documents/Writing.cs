@@ -47,8 +47,8 @@ public static class Writing
             {
                 DocumentKind.Specification => Specification(job, surface, specified[surface.Id]),
                 DocumentKind.ClientSummary => Client(job, surface, specified[surface.Id]),
-                DocumentKind.CrewChecklist => CrewChecklist.Of(surface, specified[surface.Id]),
-                _ => HazardSheet.Of(surface, specified[surface.Id]),
+                DocumentKind.CrewChecklist => CrewChecklist.Of(job, surface, specified[surface.Id]),
+                _ => HazardSheet.Of(job, surface, specified[surface.Id]),
             };
             pages.Add(new Page(surface.Title, $"{building.Title}, {space.Title}", blocks));
         }
@@ -65,29 +65,34 @@ public static class Writing
     {
         var rows = places.Select(p =>
         {
-            var option = Takeoff.Chosen(p.Surface, specified[p.Surface.Id]);
+            var option = Takeoff.Planned(p.Surface, specified[p.Surface.Id]);
+            var held = !specified[p.Surface.Id].Holds.IsEmpty;
             return ImmutableArray.Create(
                 $"{p.Space.Title}: {p.Surface.Title}",
-                option?.Name ?? (specified[p.Surface.Id].Holds.IsEmpty ? "nothing meets this brief" : "stopped"),
+                option is null ? (held ? "stopped" : "nothing meets this brief") : $"{(held ? "stopped; once freed: " : "")}{option.Name}",
                 option is null ? "" : Money(option.Criteria.Money, job),
                 option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
             );
         });
-        var total = places.Sum(p => Figures.Shown(Takeoff.Chosen(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0));
+        decimal Sum(bool held) =>
+            places
+                .Where(p => specified[p.Surface.Id].Holds.IsEmpty != held)
+                .Sum(p => Figures.Shown(Takeoff.Planned(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0));
+        var waiting = Sum(held: true) is > 0 and var money ? $" What is stopped would come to {Money(money, job)} more once it is freed." : "";
         return
         [
             Block.Say(
                 kind switch
                 {
                     DocumentKind.Specification =>
-                        "The work on each surface in order, with the reason for every step. A surface that is held waits for what its page names.",
+                        "The work on each surface in order, with the reason for every step. A stopped surface waits for what its page names; the plan for afterwards is there to price and prepare by.",
                     DocumentKind.ClientSummary => "What each surface needs, and the two options worth comparing.",
                     DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
                     _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
                 }
             ),
             Block.Table(["surface", "work", "cost", "days"], rows),
-            Block.Say($"Labour and materials together {Money(total, job)}, tins not rounded. {Defers}"),
+            Block.Say($"Labour and materials together {Money(Sum(held: false), job)}, tins not rounded.{waiting} {Defers}"),
         ];
     }
 
@@ -95,10 +100,11 @@ public static class Writing
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return Stopped(surface, specified);
+            return [.. InForce(job, surface, specified), .. Stopped(job, surface, specified)];
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
+        blocks.AddRange(InForce(job, surface, specified));
         blocks.Add(
             Block.Say(
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
@@ -188,7 +194,7 @@ public static class Writing
     {
         if (specified.Options.IsEmpty)
         {
-            return Stopped(surface, specified);
+            return Stopped(job, surface, specified);
         }
 
         var chosen = Takeoff.Chosen(surface, specified)!;
@@ -249,16 +255,49 @@ public static class Writing
         return option.Steps.Select(s => Safe(s, surface, ref first).Others).OfType<string>().Distinct(StringComparer.Ordinal);
     }
 
-    internal static ImmutableArray<Block> Stopped(Surface surface, Specified specified) =>
+    internal static ImmutableArray<Block> Stopped(Job job, Surface surface, Specified specified) =>
         specified.Holds.IsEmpty
             ? [Block.Beware($"Nothing meets this brief: {specified.Impasse!.Reason}."), Block.Say("What would help:"), Block.List(specified.Impasse.Frees)]
             :
             [
-                .. specified.Holds.SelectMany(h => new[] { Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"), Block.List(h.Need.Frees) }),
+                .. specified.Holds.SelectMany(h =>
+                    (Block[])
+                        [
+                            Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"),
+                            Block.List(h.Need.Frees),
+                            .. h.Need.Meanwhile.IsEmpty ? Array.Empty<Block>() : [Block.Say("Meanwhile:"), Block.List(h.Need.Meanwhile)],
+                        ]
+                ),
                 .. specified.Meanwhile.IsEmpty
                     ? Array.Empty<Block>()
                     : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what stops the work")],
+                .. Afterwards(job, surface, specified),
             ];
+
+    /// <summary>The hazards in force with what to do about each, once for the page: a step only reminds of them.</summary>
+    internal static IEnumerable<Block> InForce(Job job, Surface surface, Specified specified) =>
+        HazardsOf.Specified(job, surface, specified) is { IsEmpty: false } found
+            ? [Block.Heading("Hazards"), Block.List(found.Select(h => $"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}"))]
+            : [];
+
+    // To price and prepare by; not yet to work by.
+    private static IEnumerable<Block> Afterwards(Job job, Surface surface, Specified specified)
+    {
+        if (specified.Afterwards is not { } then || Takeoff.Chosen(surface, then.Plan) is not { } option)
+        {
+            return [];
+        }
+
+        return
+        [
+            Block.Heading("The plan once freed"),
+            Block.Beware($"Not to be started before {string.Join(", and ", then.Freed)}."),
+            Block.Say(
+                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}. To price and prepare by: look again before it begins."
+            ),
+            .. Steps(option.Steps, surface, "the finished work"),
+        ];
+    }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
     {

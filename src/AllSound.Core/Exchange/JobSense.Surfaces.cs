@@ -182,6 +182,8 @@ public static partial class JobSense
         Range(faults, $"{at}.liftingShare", facts.LiftingShare, 0, 1);
         Range(faults, $"{at}.waterStainShare", facts.WaterStainShare, 0, 1);
         Range(faults, $"{at}.fillShare", facts.FillShare, 0, 1);
+        Range(faults, $"{at}.mouldShare", facts.MouldShare, 0, 1);
+        Range(faults, $"{at}.workHeightM", facts.WorkHeightM, 0, 100);
         Range(faults, $"{at}.fillDepthMm", facts.FillDepthMm, 0, 500);
         Range(faults, $"{at}.gloss60", facts.Gloss60, 0, 120);
         Range(faults, $"{at}.ph", facts.Ph, 0, 14);

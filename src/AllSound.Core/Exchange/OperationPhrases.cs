@@ -12,7 +12,10 @@ internal static partial class OperationPhrases
     {
         // Make safe and cure.
         ["ms_power"] = ["isolate", "isolate electrics", "isolate sockets", "sockets dead", "power isolated", "turn electricity"],
-        ["ms_access"] = ["scaffold", "tower", "ladder", "podium", "platform", "trestle", "hop", "erect access"],
+        ["ms_access"] = ["ladder", "podium", "platform", "trestle", "hop", "erect access"],
+        ["ms_tower"] = ["tower", "scaffold tower", "mobile tower", "alloy tower"],
+        ["ms_scaffold"] = ["scaffold", "scaffolder", "cherry picker", "boom lift", "scissor lift"],
+        ["ms_flames_out"] = ["pilot light", "pilot out", "gas off", "flames out", "turn off gas", "heater off"],
         ["ms_lead_setup"] = ["lead containment", "lead zone", "set lead", "contain lead", "sheet lead area", "lead work area", "polythene lead"],
         ["ms_ventilate"] = ["ventilate", "open windows", "extract fumes", "fresh air"],
         ["ms_fire_detect"] = ["fire watch", "extinguisher", "fire detection"],
@@ -150,6 +153,7 @@ internal static partial class OperationPhrases
         ["cl_solvent_wipe"] = ["white spirit wipe", "solvent wipe", "wipe solvent", "wipe white spirit", "wipe thinner", "wipe acetone", "wipe isopropyl", "panel wipe"],
         ["cl_tile_clean"] = ["clean tile", "limescale", "descale", "wash tile", "degrease tile", "soap scum"],
         ["cl_rinse"] = ["rinse", "rinse stripper", "rinse residue", "wash stripper residue", "rinse clean water", "neutralise stripper", "neutralise"],
+        ["dc_rinse_cleaner"] = ["rinse bleach", "rinse off bleach", "rinse ammonia", "rinse cleaner off"],
         ["dc_neutralise_alk"] = ["neutralise alkali", "neutralise caustic", "neutralise vinegar", "neutralise acid wash", "neutralise poultice", "vinegar"],
         ["dc_acid_rinse"] = ["neutralise acid", "acid residue", "rinse acid"],
         ["dc_wood_bright"] = ["oxalic", "bleach oak", "bleach wood", "iron stain", "brighten wood", "bleach timber", "wood bleach"],

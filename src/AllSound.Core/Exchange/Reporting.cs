@@ -4,6 +4,7 @@ using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
+using AllSound.Core.Safety;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -31,12 +32,16 @@ public static class Reporting
             [.. specified.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, specified.Appraised))],
             Holds(specified),
             Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what stops the work"),
+            specified.Afterwards is { } then
+                ? new ThenReport(then.Freed, [.. then.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, then.Plan.Appraised))])
+                : null,
             specified.Blocked.IsEmpty ? null
                 : why ? Blocked(specified)
                 : new BlockedReport("", []),
             specified.Notes,
             Technique.ElementOrders.For(surface),
-            [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")]
+            [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")],
+            Hazards(job, surface, specified)
         );
     }
 
@@ -72,10 +77,11 @@ public static class Reporting
     {
         if (surface.Sequence is not { IsEmpty: false } sequence)
         {
-            return new(surface.Id, "none", [], [], []);
+            return new(surface.Id, "none", [], [], [], []);
         }
 
-        var audited = Auditor.Audit(job.Rates, surface, Appraisal.Appraise(job, building, space, surface), sequence, Practice.Firm.Of(job));
+        var (appraised, firm) = (Appraisal.Appraise(job, building, space, surface), Practice.Firm.Of(job));
+        var audited = Auditor.Audit(job.Rates, surface, appraised, sequence, firm);
         return new(
             surface.Id,
             audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
@@ -92,7 +98,8 @@ public static class Reporting
                 )),
             ],
             audited.NotSpecified,
-            audited.Mended
+            audited.Mended,
+            [.. HazardsOf.Acts(job, surface, appraised, [.. sequence.Select(s => firm.Act(Operations.Find(s.Operation)!, s.Product)).OfType<Act>()]).Select(Report)]
         );
     }
 
@@ -117,27 +124,41 @@ public static class Reporting
                     Math.Round(s.Measured.LengthM, 2),
                     s.Measured.How,
                     s.Option?.Name,
+                    s.Waits,
                     [.. s.Items.Select(i => new ItemReport(i.Step.Number, i.Step.Act.Operation.Id, i.Material, i.Title, i.Unit, Math.Round(i.Amount, 3)))]
                 )),
             ],
-            [
-                .. taken.Materials.Select(m => new MaterialReport(
-                    m.Id,
-                    m.Title,
-                    m.Unit,
-                    m.Need,
-                    [.. m.Packed.Buy.Select(p => new PackReport(p.Size, p.Count))],
-                    m.Packed.Cost,
-                    m.Packed.Left
-                )),
-            ],
+            ToBuy(taken.Materials),
             taken.LabourHours,
-            new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency)
+            new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency),
+            taken.Surfaces.Any(s => s.Waits)
+                ? new OnceFreedReport(ToBuy(taken.MaterialsOnceFreed), taken.HoursOnceFreed, new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency))
+                : null
         );
     }
 
+    private static ImmutableArray<MaterialReport> ToBuy(ImmutableArray<Material> materials) =>
+        [
+            .. materials.Select(m => new MaterialReport(
+                m.Id,
+                m.Title,
+                m.Unit,
+                m.Need,
+                [.. m.Packed.Buy.Select(p => new PackReport(p.Size, p.Count))],
+                m.Packed.Cost,
+                m.Packed.Left
+            )),
+        ];
+
+    /// <summary>The hazards in force on a surface with all that is offered for it.</summary>
+    private static ImmutableArray<HazardReport> Hazards(Job job, Surface surface, Specified specified) =>
+        [.. HazardsOf.Specified(job, surface, specified).Select(Report)];
+
+    private static HazardReport Report(InForce found) =>
+        new(found.Hazard.Id, found.Hazard.Title, found.Hazard.Duty, found.Because, found.Hazard.Do, found.Hazard.Refer, found.Hazard.Source.ToString());
+
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
-        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees))];
+        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees, h.Need.Meanwhile))];
 
     private static ImmutableArray<string> Presumed(Appraised appraised)
     {

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Jobs;
+using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
@@ -12,7 +13,19 @@ namespace AllSound.Core.Exchange;
 /// <param name="Reason">What is not so yet.</param>
 /// <param name="Consequence">What would happen.</param>
 /// <param name="Frees">What would free it.</param>
-public sealed record HoldReport(string Need, [property: Prose] string Reason, [property: Prose] string Consequence, [property: Prose] ImmutableArray<string> Frees);
+/// <param name="Meanwhile">What may and should be done meanwhile, besides the steps.</param>
+public sealed record HoldReport(
+    string Need,
+    [property: Prose] string Reason,
+    [property: Prose] string Consequence,
+    [property: Prose] ImmutableArray<string> Frees,
+    [property: Prose] ImmutableArray<string> Meanwhile
+);
+
+/// <summary>The plan once a held surface is freed: to price and prepare by.</summary>
+/// <param name="Freed">What it takes to have come about, as clauses.</param>
+/// <param name="Options">Options, as they would then be.</param>
+public sealed record ThenReport([property: Prose] ImmutableArray<string> Freed, ImmutableArray<OptionReport> Options);
 
 /// <summary>A cause with its evidence.</summary>
 /// <param name="Cause">Id.</param>
@@ -212,26 +225,48 @@ public sealed record OptionReport(
 /// <param name="Frees">What would open a way.</param>
 public sealed record BlockedReport([property: Prose] string Need, [property: Prose] ImmutableArray<string> Frees);
 
+/// <summary>A hazard in force.</summary>
+/// <param name="Hazard">Id.</param>
+/// <param name="Title">What it is.</param>
+/// <param name="Duty">stop, licensed, control or notice.</param>
+/// <param name="Because">Why it is in force here.</param>
+/// <param name="Do">What to do.</param>
+/// <param name="Refer">Who to turn to; null where it is for the painter.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record HazardReport(
+    string Hazard,
+    [property: Prose] string Title,
+    HazardDuty Duty,
+    [property: Prose] string Because,
+    [property: Prose] ImmutableArray<string> Do,
+    [property: Prose] string? Refer,
+    string Source
+);
+
 /// <summary>Specification of one surface.</summary>
 /// <param name="Id">Surface.</param>
 /// <param name="Title">Its title.</param>
 /// <param name="Options">Options, cheapest first.</param>
 /// <param name="Holds">Holds.</param>
 /// <param name="Meanwhile">Steps that may be done while it is held, so that what holds it can be settled.</param>
+/// <param name="Then">The plan once it is freed; null where nothing holds it, or no painting follows.</param>
 /// <param name="Blocked">Why there is no sequence, or null.</param>
 /// <param name="Notes">House rules that cannot be followed here; budget or deadline that nothing meets.</param>
 /// <param name="Order">The order of painting within the element; null when it has none.</param>
 /// <param name="Refusals">What is refused on this surface, and who to turn to.</param>
+/// <param name="Hazards">The hazards in force now, the gravest first.</param>
 public sealed record SpecificationReport(
     string Id,
     string Title,
     ImmutableArray<OptionReport> Options,
     ImmutableArray<HoldReport> Holds,
     ImmutableArray<StepReport> Meanwhile,
+    ThenReport? Then,
     BlockedReport? Blocked,
     [property: Prose] ImmutableArray<string> Notes,
     ElementOrder? Order,
-    [property: Prose] ImmutableArray<string> Refusals
+    [property: Prose] ImmutableArray<string> Refusals,
+    ImmutableArray<HazardReport> Hazards
 );
 
 /// <summary>One fault.</summary>
@@ -260,12 +295,14 @@ public sealed record FaultReport(
 /// <param name="Faults">Faults.</param>
 /// <param name="NotSpecified">What the sequence leaves open.</param>
 /// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
+/// <param name="Hazards">The hazards in force with this sequence, the gravest first.</param>
 public sealed record AuditReport(
     string Id,
     string Verdict,
     ImmutableArray<FaultReport> Faults,
     [property: Prose] ImmutableArray<string> NotSpecified,
-    ImmutableArray<SequenceStep> Mended
+    ImmutableArray<SequenceStep> Mended,
+    ImmutableArray<HazardReport> Hazards
 );
 
 /// <summary>One line of a surface's quantities.</summary>
@@ -284,6 +321,7 @@ public sealed record ItemReport(int Step, string Operation, string? Product, [pr
 /// <param name="LengthM">Length.</param>
 /// <param name="Measured">How it was got.</param>
 /// <param name="Option">Name of the option taken off, or null when held or blocked.</param>
+/// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
 /// <param name="Items">Items.</param>
 public sealed record SurfaceQuantitiesReport(
     string Id,
@@ -292,6 +330,7 @@ public sealed record SurfaceQuantitiesReport(
     double LengthM,
     [property: Prose] string Measured,
     [property: Prose] string? Option,
+    bool Waits,
     ImmutableArray<ItemReport> Items
 );
 
@@ -315,4 +354,17 @@ public sealed record MaterialReport(string Product, [property: Prose] string Tit
 /// <param name="Materials">To buy.</param>
 /// <param name="LabourHours">Hours.</param>
 /// <param name="Cost">Labour and whole packs.</param>
-public sealed record QuantitiesReport(ImmutableArray<SurfaceQuantitiesReport> Surfaces, ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);
+/// <param name="OnceFreed">The same for held surfaces, once they are freed; null where none is held.</param>
+public sealed record QuantitiesReport(
+    ImmutableArray<SurfaceQuantitiesReport> Surfaces,
+    ImmutableArray<MaterialReport> Materials,
+    double LabourHours,
+    MoneyReport Cost,
+    OnceFreedReport? OnceFreed
+);
+
+/// <summary>What held surfaces come to once they are freed: not to be bought before.</summary>
+/// <param name="Materials">To buy then.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="Cost">Labour and whole packs.</param>
+public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);

@@ -17,7 +17,10 @@ public static class Appraisal
     {
         var substrate = Substrates.Find(surface.Substrate) ?? throw new ArgumentException($"Unknown substrate {surface.Substrate}.", nameof(surface));
         var measured = Geometry.Measure(space, surface);
-        var facts = Misplaced.Read(SignFacts.Read(surface), substrate.Family, surface.Element);
+        var said = SignFacts.Read(surface);
+        said = space.Surroundings?.Around(said) ?? said;
+        said = building.Surroundings?.Around(said) ?? said;
+        var facts = Misplaced.Read(said, substrate.Family, surface.Element);
         return new SurveyReader(job, building, space, surface, substrate, measured, facts).Read();
     }
 

@@ -35,4 +35,8 @@ public sealed record Resolution(Facet Facet, byte Value, Resolved How, string Wh
 /// <param name="Resolutions">What was inferred, assumed and presumed.</param>
 /// <param name="Family">Family of the substrate.</param>
 /// <param name="Left">What the brief leaves as found, as sentences.</param>
-public sealed record Appraised(Condition Condition, Extents Extents, ImmutableArray<Resolution> Resolutions, SubstrateFamily Family, ImmutableArray<string> Left);
+public sealed record Appraised(Condition Condition, Extents Extents, ImmutableArray<Resolution> Resolutions, SubstrateFamily Family, ImmutableArray<string> Left)
+{
+    /// <summary>What was recorded, with what signs, readings, room and building add.</summary>
+    public Facts Facts { get; init; } = new();
+}

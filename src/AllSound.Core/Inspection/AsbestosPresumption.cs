@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using System.Globalization;
 using AllSound.Core.Jobs;
 using AllSound.Core.Sources;
@@ -31,6 +32,19 @@ public static class AsbestosPresumption
     /// <summary>Where the years come from.</summary>
     public static Source Source { get; } = Source.Standard("HSG 264, CAR 2012, 29 CFR 1926.1101, national rules", Confidence.Usual);
 
+    // Where it usually is, however it was recorded, and the year that the material dates from. Common practice and national guidance, from memory.
+    private static readonly ImmutableArray<(string What, Func<Surface, SubstrateDefinition, bool> There, Func<Surface, int?> Year)> Places =
+    [
+        // Texture dates at the latest from when the face was last known without it.
+        ("Textured coating", (s, _) => s.Layers?.Any(l => l.Coating == "texture") == true, s => s.Layers!.Value.First(l => l.Coating == "texture").Year ?? s.Year),
+        ("Textured coating", (s, _) => s.Form?.Kind is "texture-fine" or "texture-deep" && Inside(s), s => s.Year),
+        ("Cement sheet", (_, g) => g.Value == Substrate.FibreCement, s => s.Year),
+        ("Lagging, rope, gasket or insulating board", (s, _) => s.Facts.Lagging == true, s => s.Year),
+        ("Bitumen on a floor", (s, _) => s.Element is Element.Floor && s.Layers?.Any(l => l.Coating == "bitumen") == true, s => s.Year),
+    ];
+
+    private static bool Inside(Surface surface) => surface.Exposure == Exposure.Inside && surface.Element is Element.Ceiling or Element.Wall or Element.ChimneyBreast;
+
     /// <summary>The presumption for a surface.</summary>
     /// <returns>What to work by, and why.</returns>
     public static (Lead Asbestos, string Why) For(Jurisdiction jurisdiction, Building building, Surface surface, SubstrateDefinition substrate)
@@ -38,27 +52,30 @@ public static class AsbestosPresumption
         ArgumentNullException.ThrowIfNull(building);
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(substrate);
-        var texture = surface.Layers?.FirstOrDefault(l => l.Coating == "texture");
-        var sheet = substrate.Value == Substrate.FibreCement;
-        if (texture is null && !sheet)
-        {
-            return (Lead.ProvedAbsent, "No texture, board or cement sheet recorded.");
-        }
-
-        // Cement sheet dates from when it was put up; texture at the latest from when the face was last known without it.
-        var year = (sheet ? null : texture!.Year) ?? surface.Year ?? building.Built;
         var limit = FirstUnsuspectedYear(jurisdiction);
-        if (year >= limit)
+        var young = (Lead.ProvedAbsent, "No texture, board, lagging or cement sheet recorded.");
+        foreach (var (what, there, yearOf) in Places)
         {
-            return (
+            if (!there(surface, substrate))
+            {
+                continue;
+            }
+
+            var year = yearOf(surface) ?? building.Built;
+            if (!(year >= limit))
+            {
+                return (Lead.Presumed, $"{what} that may be older than {limit} in {jurisdiction}, not sampled: treated as asbestos; leave it undisturbed ({Edition}).");
+            }
+
+            young = (
                 Lead.ProvedAbsent,
-                $"{(sheet ? "Cement sheet" : "Texture")} of {year.Value.ToString(CultureInfo.InvariantCulture)}, from {limit} on in {jurisdiction}: not to be expected ({Edition})."
+                $"{what} of {year.Value.ToString(CultureInfo.InvariantCulture)}, from {limit} on in {jurisdiction}: not to be expected ({Edition})."
             );
         }
 
-        return (
-            Lead.Presumed,
-            $"{(sheet ? "Cement sheet" : "Textured coating")} that may be older than {limit} in {jurisdiction}, not sampled: treated as asbestos; leave it undisturbed ({Edition})."
-        );
+        return young;
     }
+
+    /// <summary>Does the age of a building allow asbestos in it?</summary>
+    public static bool IsSuspect(Jurisdiction jurisdiction, int? built) => !(built >= FirstUnsuspectedYear(jurisdiction));
 }

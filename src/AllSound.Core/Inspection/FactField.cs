@@ -50,6 +50,9 @@ public sealed record FactField(
     string? None
 )
 {
+    /// <summary>True when it can be said of the whole room or building: its key in their <c>surroundings</c> too.</summary>
+    public bool Shared { get; } = typeof(Surroundings).GetProperties().Any(p => Name(p.Name) == Key);
+
     /// <summary>A fact answered by yes or no.</summary>
     public static FactField YesNo(string property, string label, string help) => new(Name(property), FactKind.YesNo, label, help, null, null, null, null, [], "false");
 

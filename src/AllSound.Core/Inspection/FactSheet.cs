@@ -70,6 +70,8 @@ public static class FactSheet
                     (Access.InReach, "from the floor"),
                     (Access.NeedsPlatform, "needs a platform"),
                     (Access.PlatformUp, "platform stands"),
+                    (Access.NeedsTower, "needs a tower"),
+                    (Access.NeedsScaffold, "needs a scaffold"),
                     (Access.Fragile, "fragile underfoot")
                 ),
                 FactField.YesNo(nameof(Facts.FragileFooting), "Fragile or not known to bear", "Never find out by stepping on it."),
@@ -118,6 +120,7 @@ public static class FactSheet
                     (Soil.Sooty, "sooty")
                 ),
                 FactField.YesNo(nameof(Facts.Mould), "Mould", "Grouped spots that clear under a chlorine drop."),
+                FactField.Percent(nameof(Facts.MouldShare), "Under mould", "10 m2 and more is a specialist's work."),
                 FactField.Pick<DampSource>(
                     nameof(Facts.MouldSource),
                     "Cause of mould",
@@ -184,6 +187,37 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.FailedPutty), "Failed putty", "Cracked, loose, missing."),
                 FactField.YesNo(nameof(Facts.OpenEndGrain), "Open end grain", "Where the weather reaches it."),
                 FactField.YesNo(nameof(Facts.HotNow), "Heating on", "Work cold."),
+            ]
+        ),
+        new(
+            "People and surroundings",
+            [
+                FactField.Number(nameof(Facts.WorkHeightM), "Height of the work", "Of its highest part, from where one stands.", "m", 0, 100, 0.5),
+                FactField.YesNo(nameof(Facts.Vulnerable), "Children, pregnant, old or ill people", "They stay out of lead, mould and solvent work."),
+                FactField.YesNo(nameof(Facts.Flames), "Pilot lights, heaters, sparks", "In the space or the next: they go out before solvent is opened."),
+                FactField.YesNo(nameof(Facts.Shut), "Has to stay shut", "No air can be drawn through: then no solvent."),
+                FactField.YesNo(nameof(Facts.Fumes), "Engine or flueless heater", "Carbon monoxide: it goes out, or people do."),
+                FactField.YesNo(nameof(Facts.PeopleBelow), "People below", "Fence it off before anything can drop."),
+                FactField.YesNo(nameof(Facts.Alone), "Somebody works alone", "Not at height, with solvent or with live plant."),
+                FactField.YesNo(nameof(Facts.MayFall), "Heavy plaster or masonry may fall", "It bulges, springs or has cracked through."),
+                FactField.YesNo(nameof(Facts.Lagging), "Lagging, rope, insulating board", "Beside it or on it: may hold asbestos."),
+                FactField.YesNo(nameof(Facts.FireRated), "Fire door or escape route", "A label on the edge, seals, a closer."),
+                FactField.YesNo(nameof(Facts.DrinkingWater), "Drinking water", "A tank, a pipe, or a roof whose rain is drunk."),
+                FactField.YesNo(nameof(Facts.Nests), "Nests or bats", "In use: nothing is disturbed."),
+                FactField.YesNo(nameof(Facts.RunOff), "Run-off to garden, pond or drain", "Catch wash water and chips."),
+                FactField.Pick<OnFace>(
+                    nameof(Facts.OnFace),
+                    "Chemical left on it",
+                    "Rinsed off before anything else goes on.",
+                    OnFace.None,
+                    (OnFace.None, "nothing"),
+                    (OnFace.Bleach, "bleach"),
+                    (OnFace.Acid, "acid"),
+                    (OnFace.Alkali, "caustic or strong alkali"),
+                    (OnFace.Ammonia, "ammonia"),
+                    (OnFace.Stripper, "paint stripper"),
+                    (OnFace.Unknown, "unknown cleaner")
+                ),
             ]
         ),
         new(

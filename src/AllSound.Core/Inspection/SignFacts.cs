@@ -14,7 +14,13 @@ internal static class SignFacts
         ["s_ring"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.02 },
         ["s_tide"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.05 },
         ["s_over_knot"] = (f, _) => f with { Knots = f.Knots ?? 1 },
-        ["s_black_spots"] = (f, _) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.Open },
+        ["s_black_spots"] = (f, s) =>
+            f with
+            {
+                Mould = f.Mould ?? true,
+                MouldSource = f.MouldSource ?? DampSource.Open,
+                MouldShare = f.MouldShare ?? (s.Measure is null ? null : Share(s, 0)),
+            },
         ["s_tar"] = (f, _) => f with { Tar = f.Tar ?? true },
         ["s_crystals"] = (f, _) => f with { Salts = f.Salts ?? true, DampSource = f.DampSource ?? DampSource.Open },
         ["s_wd_soft"] = (f, _) => f with { Rot = f.Rot ?? true },

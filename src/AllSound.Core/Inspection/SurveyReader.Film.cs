@@ -11,6 +11,15 @@ internal sealed partial class SurveyReader
     /// <summary>Height above which a platform is needed, metres: what is reached from a hop-up. Common practice.</summary>
     private const double ReachM = 2.4;
 
+    /// <summary>Height above which a low platform no longer does, metres. Common practice.</summary>
+    private const double PlatformM = 4;
+
+    /// <summary>Height above which a tower is no longer used outside, metres (makers' limits and common practice, from memory).</summary>
+    private const double TowerM = 8;
+
+    /// <summary>Mould that is a specialist's work, square metres (national guidance, from memory).</summary>
+    private const double MuchMouldM2 = 10;
+
     private Film ReadFilm()
     {
         Film film;
@@ -88,7 +97,7 @@ internal sealed partial class SurveyReader
         );
         Known(F.Consent, facts.Consent, Consent.NotNeeded, Resolved.Inferred, "No consent recorded as needed.", "T_consent", quiet: true);
 
-        var high = surface.Element is Element.Ceiling or Element.Cornice || (surface.Element is Element.Wall or Element.ChimneyBreast && measured.HeightM > ReachM);
+        var (reach, needed) = ReadHeight();
         // A roof slope is fragile until somebody competent says that it bears, or a platform stands clear of it.
         var fragile = facts.Access != Access.PlatformUp && (facts.FragileFooting ?? space.Kind == SpaceKind.RoofSlope);
         Known(
@@ -96,13 +105,9 @@ internal sealed partial class SurveyReader
             !fragile ? facts.Access
                 : facts.FragileFooting == true ? Access.Fragile
                 : null,
-            fragile ? Access.Fragile
-                : high ? Access.NeedsPlatform
-                : Access.InReach,
+            fragile ? Access.Fragile : needed,
             fragile ? Resolved.Presumed : Resolved.Inferred,
-            fragile ? "A roof slope: assumed fragile until a competent person says that it carries a person."
-                : high ? $"Above {ReachM} m: a platform is needed."
-                : "Within reach from the floor.",
+            fragile ? "A roof slope: assumed fragile until a competent person says that it carries a person." : reach,
             fragile ? "T_footing" : null
         );
         var wall = surface.Element is Element.Wall or Element.ChimneyBreast or Element.Ceiling;
@@ -120,6 +125,51 @@ internal sealed partial class SurveyReader
         Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
         var glass = surface.Element is Element.Window;
         Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
+    }
+
+    // How high its highest part is, and what one stands on to reach it.
+    private (string Why, Access Needed) ReadHeight()
+    {
+        var room = space.Kind == SpaceKind.Room && space.Walls is { IsDefaultOrEmpty: false } walls ? walls.Max(w => w.HeightM) : (double?)null;
+        var height =
+            facts.WorkHeightM
+            ?? surface.Element switch
+            {
+                Element.Ceiling or Element.Cornice => room ?? ReachM + 0.1,
+                Element.Wall or Element.ChimneyBreast or Element.Cladding => measured.HeightM,
+                _ => 0,
+            };
+        var overhead = surface.Element is Element.Ceiling or Element.Cornice;
+        return height > TowerM ? ($"{Metres(height)} up, above {TowerM} m: a scaffold or a lift is needed.", Access.NeedsScaffold)
+            : height > PlatformM ? ($"{Metres(height)} up, above {PlatformM} m: a tower is needed.", Access.NeedsTower)
+            : height > ReachM || overhead ? ($"Above {ReachM} m: a platform is needed.", Access.NeedsPlatform)
+            : ("Within reach from the floor.", Access.InReach);
+    }
+
+    private static string Metres(double height) => FormattableString.Invariant($"{Math.Round(height, 1)} m");
+
+    // What is about: people, flames, water, beasts, masses. Where nobody says, nothing is taken to be there, and the hazards say that it was not asked.
+    private void ReadSurroundings()
+    {
+        Put(F.Ignition, Yes(facts.Flames == true || facts.Fumes == true));
+        Put(F.Shut, Yes(facts.Shut == true));
+        Put(F.FireRated, Yes(facts.FireRated == true));
+        Put(F.DrinkingWater, Yes(facts.DrinkingWater == true));
+        Put(F.Nests, Yes(facts.Nests == true));
+        Put(F.MayFall, Yes(facts.MayFall == true));
+        var inside = surface.Exposure == Exposure.Inside && facts.Mould == true;
+        Put(F.MuchMould, Yes(inside && measured.AreaM2 * (facts.MouldShare ?? 0) >= MuchMouldM2));
+        Put(
+            F.Residue,
+            facts.OnFace switch
+            {
+                OnFace.Stripper => Residue.Stripper,
+                OnFace.Alkali => Residue.Alkali,
+                OnFace.Acid => Residue.Acid,
+                OnFace.Bleach or OnFace.Ammonia or OnFace.Unknown => Residue.Cleaner,
+                _ => Residue.None,
+            }
+        );
     }
 
     private void ReadKey(Film film)

@@ -21,6 +21,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         var film = ReadFilm();
         var hasFilm = film != Film.None;
         ReadSafety(film);
+        ReadSurroundings();
 
         var loose = facts.LooseShare ?? 0;
         var rust = ReadRust();
@@ -112,7 +113,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
         var extents = ReadExtents(bare, loose);
         var (left, sentences) = LeftAsFound.Apply(condition, surface.Brief);
-        return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences);
+        return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences) { Facts = facts };
     }
 
     private static Presence Yes(bool value) => value ? Presence.Present : Presence.None;

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
 using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Jobs;
 
@@ -175,6 +176,9 @@ public sealed record Building
     /// <summary>Year built, or null when unknown.</summary>
     public int? Built { get; init; }
 
+    /// <summary>What is about the whole building; null when nothing was said.</summary>
+    public Surroundings? Surroundings { get; init; }
+
     /// <summary>Rooms, elevations, roof slopes.</summary>
     [MaxLength(Limits.Spaces)]
     public required ImmutableArray<Space> Spaces { get; init; }
@@ -191,6 +195,9 @@ public sealed record Space
 
     /// <summary>Kind.</summary>
     public SpaceKind Kind { get; init; }
+
+    /// <summary>What is about the whole room or face; goes before what is said of the building. Null when nothing was said.</summary>
+    public Surroundings? Surroundings { get; init; }
 
     /// <summary>Walls in walking order, clockwise from the door. A room of four walls has a rectangular ceiling.</summary>
     public ImmutableArray<Wall> Walls { get; init; } = [];

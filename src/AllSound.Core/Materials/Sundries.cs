@@ -36,6 +36,12 @@ public static class Sundries
     /// <summary>Lead zone consumables: film, tape, bags, filters, wipes.</summary>
     public static readonly Sundry LeadKit = new("s_leadkit", "lead work consumables (film, tape, bags, wipes), set", "piece", 18, [1], Judgement);
 
+    /// <summary>Hire of a tower with delivery, for one surface.</summary>
+    public static readonly Sundry TowerHire = new("s_tower", "tower hire, delivered, a week", "piece", 140, [1], Judgement);
+
+    /// <summary>Scaffold for one surface, put up and taken down.</summary>
+    public static readonly Sundry ScaffoldHire = new("s_scaffold", "scaffold, put up, hired and taken down", "piece", 900, [1], Judgement);
+
     /// <summary>Solvent gel stripper.</summary>
     public static readonly Sundry SolventGel = new("s_gel", "solvent gel stripper, non-chlorinated", "L", 14, [1, 2.5, 5], Judgement);
 
@@ -144,6 +150,8 @@ public static class Sundries
         Poultice,
         AcidRinse,
         Bicarbonate,
+        TowerHire,
+        ScaffoldHire,
     ];
 
     private static readonly FrozenDictionary<string, Sundry> ById = All.ToFrozenDictionary(s => s.Id);

@@ -79,14 +79,14 @@ public static class Refusals
             "Mould over 10 square metres, sewage, or people with weak immunity: not a painter's work.",
             "a specialist",
             Source.Usual,
-            (a, _) => a.Condition.Get(Facets.Mould) == Presence.Present && a.Extents.AreaM2 > 10
+            (a, _) => a.Condition.Get(Facets.Mould) == Presence.Present && a.Condition.Get(Facets.Exposure) == Exposure.Inside && a.Extents.AreaM2 > 10
         ),
         new(
             "no-unlisted-contact",
             "No coating of drinking-water pipes and tanks, food surfaces, toys or cots without a product listed for it.",
             "the maker's listing",
             Practice,
-            (_, s) => s.Element is Element.Pipe
+            (a, s) => s.Element is Element.Pipe || a.Condition.Get(Facets.DrinkingWater) == Presence.Present
         ),
         new(
             "no-untrained-isocyanate",
@@ -100,7 +100,9 @@ public static class Refusals
             "No work from fragile roofs, roof edges or untied ladders, nor near overhead lines.",
             "a scaffolder; the utility",
             Practice,
-            (a, s) => a.Condition.Get(Facets.Access) is Access.Fragile or Access.NeedsPlatform || s.Element is Element.RoofSheet or Element.Gutter
+            (a, s) =>
+                a.Condition.Get(Facets.Access) is Access.Fragile or Access.NeedsPlatform or Access.NeedsTower or Access.NeedsScaffold
+                || s.Element is Element.RoofSheet or Element.Gutter
         ),
         new(
             "no-listed-fabric",

@@ -36,7 +36,7 @@ public static class StepHazards
         if (lead)
         {
             protection.AddRange(["half mask P3", "disposable coverall", "gloves"]);
-            cautions.Add("Lead paint, presumed or known: inside the work area only; no eating, drinking or phones; wash before leaving it.");
+            cautions.Add("Lead: inside the work area only.");
         }
 
         var substrate = before.Get(Facets.Substrate);
@@ -69,9 +69,9 @@ public static class StepHazards
             cautions.Add("Isocyanate: only people trained for it; brush or roller, never sprayed without supplied air.");
         }
 
-        if (before.Get(Facets.Access) is Access.NeedsPlatform or Access.PlatformUp && operation.Extent != Extent.Once)
+        if (before.Get(Facets.Access) is Access.NeedsPlatform or Access.NeedsTower or Access.NeedsScaffold or Access.PlatformUp && operation.Extent != Extent.Once)
         {
-            cautions.Add("At height: from the platform, inside its rails; a ladder only for minutes, tied, three points of contact.");
+            cautions.Add("At height: from the platform only.");
         }
 
         if (before.Get(Facets.Electrics) is Electrics.Live && act.Leaves is { Clock: Drying.Wash } && operation.Extent != Extent.Once)

@@ -218,6 +218,27 @@ public static class Facets
     /// <summary>Fire watch: extinguisher, covered detectors, somebody who looks again.</summary>
     public static readonly Facet<Presence> FireWatch = Add<Presence>("fireWatch", "fire watch");
 
+    /// <summary>Flames, pilot lights, hot lamps or motors that may spark in the space.</summary>
+    public static readonly Facet<Presence> Ignition = Add<Presence>("ignition", "flames and sparks");
+
+    /// <summary>The space must stay shut: no air can be drawn through.</summary>
+    public static readonly Facet<Presence> Shut = Add<Presence>("shut", "shut room");
+
+    /// <summary>Part of a fire door, or of what keeps fire out of an escape route.</summary>
+    public static readonly Facet<Presence> FireRated = Add<Presence>("fireRated", "fire rating");
+
+    /// <summary>In contact with drinking water, or rain that is drunk runs off it.</summary>
+    public static readonly Facet<Presence> DrinkingWater = Add<Presence>("drinkingWater", "drinking water");
+
+    /// <summary>Nests or roosts in or at it.</summary>
+    public static readonly Facet<Presence> Nests = Add<Presence>("nests", "nests and roosts");
+
+    /// <summary>More mould than a painter takes on.</summary>
+    public static readonly Facet<Presence> MuchMould = Add<Presence>("muchMould", "much mould");
+
+    /// <summary>Heavy plaster, render or masonry that may come down.</summary>
+    public static readonly Facet<Presence> MayFall = Add<Presence>("mayFall", "masses that may fall");
+
     /// <summary>All facets in order of index.</summary>
     public static ImmutableArray<Facet> All { get; } = [.. Registered];
 

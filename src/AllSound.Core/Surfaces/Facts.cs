@@ -163,4 +163,49 @@ public sealed record Facts
 
     /// <summary>Can be taken down and worked elsewhere.</summary>
     public bool? Removable { get; init; }
+
+    /// <summary>Height of its highest part above where one stands, metres; by default from the walls of the room.</summary>
+    public double? WorkHeightM { get; init; }
+
+    /// <summary>Children, pregnant women, or old or ill people use the place.</summary>
+    public bool? Vulnerable { get; init; }
+
+    /// <summary>Pilot lights, stoves, heaters, hot lamps or motors that may spark in the space.</summary>
+    public bool? Flames { get; init; }
+
+    /// <summary>The room must stay shut while the work dries.</summary>
+    public bool? Shut { get; init; }
+
+    /// <summary>People pass or work below.</summary>
+    public bool? PeopleBelow { get; init; }
+
+    /// <summary>Nests of birds, or bats, in or at it.</summary>
+    public bool? Nests { get; init; }
+
+    /// <summary>In contact with drinking water, or rain that is drunk runs off it.</summary>
+    public bool? DrinkingWater { get; init; }
+
+    /// <summary>A fire door, or part of what keeps fire out of an escape route.</summary>
+    public bool? FireRated { get; init; }
+
+    /// <summary>Somebody works there alone.</summary>
+    public bool? Alone { get; init; }
+
+    /// <summary>What runs off reaches a garden, a pond, a river or a surface drain.</summary>
+    public bool? RunOff { get; init; }
+
+    /// <summary>Lagging, rope, gaskets or insulating board at or beside it.</summary>
+    public bool? Lagging { get; init; }
+
+    /// <summary>A generator, a flueless heater or another engine burns in the space.</summary>
+    public bool? Fumes { get; init; }
+
+    /// <summary>Heavy plaster, render or masonry that bulges, springs or may come down.</summary>
+    public bool? MayFall { get; init; }
+
+    /// <summary>Share of the face under mould.</summary>
+    public double? MouldShare { get; init; }
+
+    /// <summary>What somebody put on the face and has not rinsed off.</summary>
+    public OnFace? OnFace { get; init; }
 }

@@ -40,6 +40,12 @@ public enum Access : byte
 
     /// <summary>What one would stand on is fragile, or not known to bear.</summary>
     Fragile,
+
+    /// <summary>Higher than a platform goes: needs a tower with guard rails.</summary>
+    NeedsTower,
+
+    /// <summary>Higher than a tower is used for: needs a scaffold, or a lift with a trained operator.</summary>
+    NeedsScaffold,
 }
 
 /// <summary>Outlets and wiring in the face to be wetted or heated.</summary>

@@ -30,6 +30,34 @@ public enum Residue : byte
 
     /// <summary>Acid from a brightener or descaler.</summary>
     Acid,
+
+    /// <summary>Bleach, ammonia or a cleaner that nobody knows.</summary>
+    Cleaner,
+}
+
+/// <summary>A chemical that somebody put on the face and has not rinsed off.</summary>
+public enum OnFace : byte
+{
+    /// <summary>Nothing.</summary>
+    None,
+
+    /// <summary>Chlorine bleach.</summary>
+    Bleach,
+
+    /// <summary>An acid: descaler, brick or rust cleaner.</summary>
+    Acid,
+
+    /// <summary>An alkali: caustic, strong degreaser, alkaline paste.</summary>
+    Alkali,
+
+    /// <summary>Ammonia, or a cleaner that holds it.</summary>
+    Ammonia,
+
+    /// <summary>Paint stripper.</summary>
+    Stripper,
+
+    /// <summary>Something, and nobody knows what.</summary>
+    Unknown,
 }
 
 /// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>

@@ -134,7 +134,24 @@ public static class FabricNeeds
             hold: true,
             opening: PaperOff
         )
-        .Otherwise("what is under the paper has not been checked");
+        .Otherwise("what is under the paper has not been checked")
+        .Freed(
+            "the paper is off and the wall under it is sound old plaster",
+            c =>
+                c.With(F.Paper, Paper.None)
+                    .With(F.Substrate, Substrate.GypsumOld)
+                    .With(F.Film, Film.None)
+                    .With(F.Load, LayerLoad.None)
+                    .With(F.Loose, Presence.None)
+                    .With(F.EdgeNature, EdgeNature.Firm)
+                    .With(F.Edges, Edges.None)
+                    .With(F.Step, Presence.None)
+                    .With(F.WeakBeneath, Presence.None)
+                    .With(F.Key, Key.Toothy)
+                    .With(F.Bare, Bare.Raw)
+                    .With(F.Dust, Presence.Present),
+            "Lift a corner in a hidden place and look at what is under it: bare plaster, old distemper, paint or a second paper each want something else."
+        );
 
     /// <summary>Putty sound.</summary>
     public static readonly Need PuttySound = Add(

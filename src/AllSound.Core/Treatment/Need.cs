@@ -87,6 +87,18 @@ public sealed class Need
     /// <summary>What would free it, when no operation gives it.</summary>
     public ImmutableArray<string> Frees { get; init; } = [];
 
+    /// <summary>What may and should be done while it holds the work up, besides what has operations of its own: sentences.</summary>
+    public ImmutableArray<string> Meanwhile { get; private set; } = [];
+
+    /// <summary>How things stand once it is freed, as a clause: "the damp source is repaired and the fabric dry"; null where no painting follows.</summary>
+    public string? WhenFreed { get; private set; }
+
+    private Func<Condition, Condition>? freeing;
+
+    /// <summary>The condition once it is freed: what was put right, and what that leaves to do.</summary>
+    /// <param name="condition">The condition that it holds up.</param>
+    public Condition Free(in Condition condition) => freeing?.Invoke(condition) ?? condition;
+
     /// <summary>Does it hold?</summary>
     public bool Holds(in Condition condition)
     {
@@ -110,6 +122,20 @@ public sealed class Need
     internal Need Otherwise(string clause)
     {
         unmet = clause;
+        return this;
+    }
+
+    /// <summary>Says how things stand once it is freed, and what to do meanwhile.</summary>
+    internal Need Freed(string when, Func<Condition, Condition> free, params ImmutableArray<string> meanwhile)
+    {
+        (WhenFreed, freeing, Meanwhile) = (when, free, meanwhile);
+        return this;
+    }
+
+    /// <summary>Says what to do meanwhile where no painting follows.</summary>
+    internal Need While(params ImmutableArray<string> meanwhile)
+    {
+        Meanwhile = meanwhile;
         return this;
     }
 

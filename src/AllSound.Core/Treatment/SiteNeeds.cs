@@ -56,7 +56,7 @@ public static class SiteNeeds
             "Overreaching from a ladder is how painters fall.",
             Severity.Danger,
             Source.Standard("Work at Height Regulations 2005"),
-            F.Access.IsNot(Access.NeedsPlatform, Access.Fragile)
+            F.Access.IsNot(Access.NeedsPlatform, Access.NeedsTower, Access.NeedsScaffold, Access.Fragile)
         )
         .Otherwise("parts are out of safe reach");
 
@@ -70,7 +70,13 @@ public static class SiteNeeds
             Severity.Danger,
             F.Access.IsNot(Access.Fragile)
         )
-        .Otherwise("the footing is not known to carry a person");
+        .Otherwise("the footing is not known to carry a person")
+        .Freed(
+            "a platform stands that does not rest on it",
+            c => c.With(F.Access, Access.PlatformUp),
+            "Keep everybody off it, and from under it.",
+            "Look at it from a ladder, a tower or a pole camera; work from the inside or from the ground where that will do."
+        );
 
     /// <summary>No condemned wiring.</summary>
     public static readonly Need WiringSound = Hold(
@@ -82,7 +88,12 @@ public static class SiteNeeds
             Severity.Danger,
             F.Electrics.IsNot(Electrics.Condemned)
         )
-        .Otherwise("the wiring in the face is condemned or damaged");
+        .Otherwise("the wiring in the face is condemned or damaged")
+        .Freed(
+            "an electrician has made the wiring safe",
+            c => c.With(F.Electrics, Electrics.Live),
+            "Keep hands, water and metal tools away from it, and have the circuit switched off and locked off by an electrician."
+        );
 
     /// <summary>Consent for old decoration.</summary>
     public static readonly Need ConsentGiven = Hold(
@@ -93,7 +104,12 @@ public static class SiteNeeds
             ["photograph and record it before anything is touched", "written consent from the owner and, where listed, the authority"],
             F.Consent.IsNot(Consent.Waiting)
         )
-        .Otherwise("consent is needed and has not been given");
+        .Otherwise("consent is needed and has not been given")
+        .Freed(
+            "consent is given in writing",
+            c => c.With(F.Consent, Consent.Given),
+            "Photograph and record what is there; protect it from knocks, damp and sun; surfaces that need no consent can go on."
+        );
 
     /// <summary>No water or steam on live outlets.</summary>
     public static readonly Need ElectricsSafe = Add(
@@ -163,7 +179,13 @@ public static class SiteNeeds
             ["find the source and have it mended", "dry the fabric", "prove it dry by a number: equilibrium humidity 75 % or less, timber 18 % or less"],
             F.DampSource.IsNot(DampSource.Open)
         )
-        .Otherwise("the damp source is not yet repaired");
+        .Otherwise("the damp source is not yet repaired")
+        .Freed(
+            "the damp source is repaired and the fabric is dry by a number",
+            c => c.With(F.DampSource, DampSource.Cured).With(F.Moisture, Moisture.Dry),
+            "Find where the water comes from and have it repaired; until then catch or divert it.",
+            "Ventilate and warm gently, move furniture and coverings off it, and read the moisture at the same spots once a week."
+        );
 
     /// <summary>Mould's cause put right.</summary>
     public static readonly Need MouldCured = Hold(
@@ -174,7 +196,12 @@ public static class SiteNeeds
             ["ventilate, heat or insulate", "humidity 65 % or less with the room in use"],
             F.MouldSource.IsNot(DampSource.Open)
         )
-        .Otherwise("the cause of the mould is not yet dealt with");
+        .Otherwise("the cause of the mould is not yet dealt with")
+        .Freed(
+            "the cause of the mould is dealt with",
+            c => c.With(F.MouldSource, DampSource.Cured),
+            "Ventilate, heat, and keep furniture off the wall; people with asthma or weak immunity, and small children, stay out of the room."
+        );
 
     /// <summary>Plaster holds to its backing.</summary>
     public static readonly Need BackingSound = Hold(
@@ -185,7 +212,13 @@ public static class SiteNeeds
             ["cut out and patch the hollow plaster, or consolidate it"],
             F.Backing.Is(Soundness.Sound)
         )
-        .Otherwise("the plaster is hollow or loose from its backing");
+        .Otherwise("the plaster is hollow or loose from its backing")
+        .Freed(
+            "the hollow plaster is cut out and patched, or fixed back, and has dried",
+            c => c.With(F.Backing, Soundness.Sound).With(F.Bare, c.Get(F.Film) == Film.None ? c.Get(F.Bare) : Bare.Raw),
+            "Keep people out from under it and off the floor below; a bulge is propped, or taken down from the side by a competent person.",
+            "Tap the rest over and mark what is hollow before the plasterer comes."
+        );
 
     /// <summary>Timber free of decay.</summary>
     public static readonly Need TimberSound = Hold(
@@ -196,7 +229,13 @@ public static class SiteNeeds
             ["stop the water", "cut out and splice, or replace, the decayed timber"],
             F.Timber.Is(Soundness.Sound)
         )
-        .Otherwise("the timber is decayed");
+        .Otherwise("the timber is decayed")
+        .Freed(
+            "the water is stopped and the decayed timber is cut out and spliced or replaced",
+            c => c.With(F.Timber, Soundness.Sound).With(F.Bare, c.Get(F.Film) == Film.None ? c.Get(F.Bare) : Bare.Raw),
+            "Stop the water, open it up so that it dries, and probe to find how far the decay goes; do not rely on it to carry weight.",
+            "Scrape and prime the sound parts, so that they do not get wet too."
+        );
 
     /// <summary>No live crack.</summary>
     public static readonly Need MovementStill = Hold(
@@ -207,7 +246,12 @@ public static class SiteNeeds
             ["have an engineer look at it", "monitor it; 0.2 mm or less a season"],
             F.Movement.Is(Soundness.Sound)
         )
-        .Otherwise("the crack still moves");
+        .Otherwise("the crack still moves")
+        .Freed(
+            "the movement has stopped, or a joint is made for it",
+            c => c.With(F.Movement, Soundness.Sound).With(F.Fill, Fill.Open),
+            "Mark the ends of the crack with the date and measure it every month; ask an engineer at once when it grows fast, steps or a door begins to stick."
+        );
 
     /// <summary>Fire coatings left alone.</summary>
     public static readonly Need NotFireCoat = Hold(
@@ -218,5 +262,110 @@ public static class SiteNeeds
             ["a fire engineer's written instruction"],
             F.Film.IsNot(Film.Intumescent)
         )
-        .Otherwise("the film is a fire-protective coating");
+        .Otherwise("the film is a fire-protective coating")
+        .While("Leave it as it is; record damage with photographs for the fire engineer.");
+
+    /// <summary>Air can be drawn through.</summary>
+    public static readonly Need CanBeAired = Add(
+            "can-be-aired",
+            "the room can be opened and aired while solvent is in it",
+            "Vapour gathers in a shut room until it makes people ill or catches fire.",
+            Severity.Danger,
+            Source.Standard("EH40", Confidence.Usual),
+            ["windows and doors may be open while the solvent dries", "filtered extraction to the open air"],
+            F.Shut.Is(Presence.None),
+            F.Exposure.Is(Exposure.Outside)
+        )
+        .Otherwise("the room has to stay shut");
+
+    /// <summary>No flame or spark near solvent.</summary>
+    public static readonly Need FlamesOut = Add(
+            "flames-out",
+            "flames, pilot lights, heaters and hot lamps are out",
+            "Solvent vapour reaches a pilot light or a hot lamp and flashes back.",
+            Severity.Danger,
+            Practice,
+            F.Ignition.Is(Presence.None)
+        )
+        .Otherwise("something in the space burns or sparks");
+
+    /// <summary>A fire rating is kept.</summary>
+    public static readonly Need RatingKept = Add(
+            "fire-rating-kept",
+            "nothing is stripped from a fire door or an escape route without a fire engineer's word",
+            "Stripping, dipping and planing take a fire door's rating, and its seals with it.",
+            Severity.Danger,
+            Practice,
+            ["a fire engineer's or the maker's written instruction"],
+            F.FireRated.Is(Presence.None)
+        )
+        .Otherwise("it is part of a fire door or an escape route");
+
+    /// <summary>Nothing unlisted touches drinking water.</summary>
+    public static readonly Need WaterSafe = Hold(
+            "water-safe",
+            "no coat touches drinking water, or it is listed for that",
+            "Solvent, biocide and pigment get into the water that people drink.",
+            Source.Usual,
+            ["a product listed for contact with drinking water, named with its listing", "or the water led elsewhere until the coat has cured and been rinsed"],
+            Severity.Danger,
+            F.DrinkingWater.Is(Presence.None)
+        )
+        .Otherwise("drinking water touches it or runs off it")
+        .Freed(
+            "a product listed for drinking water is named, or the water is led elsewhere and the first rains are thrown away",
+            c => c.With(F.DrinkingWater, Presence.None),
+            "Take the pipe off the tank before anything is washed or scraped, and keep chips and wash water out of the gutter."
+        );
+
+    /// <summary>No nest is disturbed.</summary>
+    public static readonly Need NestsGone = Hold(
+            "nests-gone",
+            "there is no nest or roost in use",
+            "Nests in use and bats are protected by law; disturbing them is an offence, and droppings carry disease.",
+            Source.Usual,
+            ["wait until the young have flown, or an ecologist's word that it is not in use", "bats: the licensing body's advice, always"],
+            F.Nests.Is(Presence.None)
+        )
+        .Otherwise("birds nest or bats roost there")
+        .Freed(
+            "the nest is no longer in use, or the licensing body has agreed",
+            c => c.With(F.Nests, Presence.None),
+            "Leave it and its way in alone; work on faces that are out of its sight and hearing."
+        );
+
+    /// <summary>No more mould than a painter takes on.</summary>
+    public static readonly Need MouldFew = Hold(
+            "mould-few",
+            "there are less than 10 m2 of mould",
+            "So much mould fills the house with spores when it is disturbed.",
+            Source.Usual,
+            ["a specialist cleans it with the rooms closed off, and clears them"],
+            Severity.Danger,
+            F.MuchMould.Is(Presence.None)
+        )
+        .Otherwise("there are 10 m2 of mould or more")
+        .Freed(
+            "a specialist has cleaned it and cleared the room",
+            c => c.With(F.MuchMould, Presence.None).With(F.Mould, Presence.None),
+            "Shut the door, keep people out, do not brush, sand or vacuum it; find and cure the damp meanwhile."
+        );
+
+    /// <summary>Nothing heavy may come down.</summary>
+    public static readonly Need NothingFalls = Hold(
+            "nothing-falls",
+            "nothing heavy may come down",
+            "Plaster and masonry weigh tens of kilograms a square metre and kill whoever is under them.",
+            Practice,
+            ["propped, fixed back or taken down by a competent person, then looked at again"],
+            Severity.Danger,
+            F.MayFall.Is(Presence.None)
+        )
+        .Otherwise("plaster, render or masonry may come down")
+        .Freed(
+            "what was loose is fixed back or taken down and made good",
+            c => c.With(F.MayFall, Presence.None).With(F.Bare, c.Get(F.Film) == Film.None ? c.Get(F.Bare) : Bare.Raw),
+            "Get everybody and what matters out from under it, close the room or fence the ground, and do not pull at paper or paint that holds it.",
+            "Where it is wet: water off, and an electrician for any light in it."
+        );
 }

@@ -6,7 +6,15 @@ namespace AllSound.Core.Treatment;
 /// <summary>What everything done to the face itself needs and does, whatever the operation.</summary>
 internal static class Touching
 {
-    private static readonly Need[] AtTheFace = [SiteNeeds.FootingSafe, SiteNeeds.WiringSound, SiteNeeds.ConsentGiven];
+    private static readonly Need[] AtTheFace =
+    [
+        SiteNeeds.FootingSafe,
+        SiteNeeds.WiringSound,
+        SiteNeeds.ConsentGiven,
+        SiteNeeds.NothingFalls,
+        SiteNeeds.NestsGone,
+        SiteNeeds.MouldFew,
+    ];
 
     /// <summary>
     /// Reach and leave to touch, for all that is done at the face; and nothing that strips, scrapes or abrades where
@@ -16,7 +24,20 @@ internal static class Touching
     {
         var abrades = operation.Group is Group.Strip or Group.Loosen or Group.Abrade;
         var touches = abrades || operation.Needs.Contains(SiteNeeds.AccessSafe) || operation.Role != CoatRole.None;
-        return [.. touches ? AtTheFace : [], .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>()];
+
+        // What chemistry does on a face that another chemical is still on, nobody can tell: it is rinsed first.
+        var chemical =
+            operation.Group is Group.Clean
+            || operation.Gives.Any(e => e.Facet == F.Residue && e.Value != (byte)Residue.None)
+            || operation.Uses.Any(u => u.Sundry == Materials.Sundries.Biocide);
+        return
+        [
+            .. touches ? AtTheFace : [],
+            .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>(),
+            .. operation.Group is Group.Strip ? [SiteNeeds.RatingKept] : Array.Empty<Need>(),
+            .. operation.Role != CoatRole.None ? [SiteNeeds.WaterSafe] : Array.Empty<Need>(),
+            .. chemical ? [GroundNeeds.ResidueOut] : Array.Empty<Need>(),
+        ];
     }
 
     /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>

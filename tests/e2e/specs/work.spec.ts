@@ -113,3 +113,33 @@ test("a wall under paper that does not hold is told how to get it off", async ({
   await expect(steps).toContainText("Look at what was beneath as a surface of its own.");
   await accessible(page);
 });
+
+test("what is about is said of the whole room, and a hazard follows at every surface in it", async ({ page }) => {
+  await page.goto(at("survey"));
+  await expect(page.getByText("Hazards").first()).toBeVisible();
+  await page.getByRole("group", { name: "Engine or flueless heater" }).getByLabel("yes").check();
+  await kept(page);
+  await page.getByRole("button", { name: "Engine or flueless heater: say so of the whole room" }).click();
+  await expect(
+    page.getByRole("group", { name: "Engine or flueless heater" }).getByLabel("as the room: yes"),
+  ).toBeChecked();
+  await kept(page);
+  await page.goto(at("survey", "skirting"));
+  await expect(page.getByText(/carbon monoxide/).first()).toBeVisible();
+});
+
+test("a stopped surface shows the plan once freed, what to do meanwhile and all that stops it", async ({ page }) => {
+  await page.goto(at("survey"));
+  await page.getByRole("group", { name: "Heavy plaster or masonry may fall" }).getByLabel("yes").check();
+  await page.getByRole("group", { name: "Crack that moves" }).getByLabel("yes").check();
+  await kept(page);
+  await page.goto(at("work"));
+  await expect(page.getByText("Stopped. Plaster, render or masonry may come down.")).toBeVisible();
+  await expect(page.getByText("Stopped. The crack still moves.")).toBeVisible();
+  await expect(page.getByText(/Get everybody and what matters out from under it/)).toBeVisible();
+  await expect(page.getByText("The plan once freed").first()).toBeVisible();
+  await expect(page.getByText(/Not to be started before/)).toBeVisible();
+  await accessible(page);
+  await page.goto(at("buy"));
+  await expect(page.getByText(/more once what is stopped is freed/)).toBeVisible();
+});

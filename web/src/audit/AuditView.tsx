@@ -2,6 +2,7 @@ import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
+import { HazardList } from "../work/HazardList";
 import { PasteLines } from "./PasteLines";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
@@ -104,6 +105,7 @@ export function AuditView() {
               surveyed.
             </p>
           )}
+          <HazardList hazards={view.audit.hazards} />
           <ol className="steps">
             {steps.map((step, i) => {
               const operation = operations.get(step.operation);

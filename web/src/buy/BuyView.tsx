@@ -49,6 +49,12 @@ export function BuyView() {
               ))}
             </tbody>
           </table>
+          {data.onceFreed && (
+            <p className="presumed">
+              <strong>{`${money(data.onceFreed.cost)} more once what is stopped is freed.`}</strong> Not to be bought
+              before: {data.onceFreed.materials.map((m) => `${m.title} ${amount(m.need, m.unit)}`).join(", ")}.
+            </p>
+          )}
           <p className="soft small" style={{ marginTop: 8 }}>
             Need is net area with its profile, over the practical spread of each class on this substrate, with 8 % for
             waste. The packs are the cheapest whole ones that cover it; class prices are judgements until a price list
@@ -69,7 +75,10 @@ export function BuyView() {
                 {s.areaM2 > 0 ? area(s.areaM2) : "no dimensions"}
                 {s.lengthM > 0 ? `, ${length(s.lengthM)}` : ""} <span className="soft">({s.measured})</span>
               </p>
-              <p className="small soft">{s.option ?? "Stopped, or nothing meets the brief: not measured."}</p>
+              <p className="small soft">
+                {s.waits && "Stopped; once freed: "}
+                {s.option ?? "Stopped, or nothing meets the brief: not measured."}
+              </p>
               <ul className="small">
                 {s.items
                   .filter((i) => i.unit === "L")

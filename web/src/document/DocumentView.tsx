@@ -8,6 +8,7 @@ import { usePlace } from "../shell/Place";
 import { daysText, hoursText, spoken } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 import { StepList, Steps } from "../work/StepList";
+import { OnceFreed } from "../work/WorkView";
 import { Sheet } from "./Sheet";
 import { WrittenDocument } from "./WrittenDocument";
 
@@ -95,11 +96,12 @@ function Drawn() {
           </thead>
           <tbody>
             {views.map((v) => {
-              const o = v.specification.options.find((x) => x.id === v.chosen);
+              const { then, options } = v.specification;
+              const o = (then?.options ?? options).find((x) => x.id === v.chosen);
               return (
                 <tr key={v.surface.id}>
                   <td>{v.surface.title}</td>
-                  <td>{o?.name ?? "Stopped: see its sheet"}</td>
+                  <td>{then ? `Stopped; once freed: ${o?.name}` : (o?.name ?? "Stopped: see its sheet")}</td>
                   <td className="num">{o ? hoursText(o.labourHours) : ""}</td>
                   <td className="num">{o ? daysText(o.elapsedDays) : ""}</td>
                   <td className="num">{o ? money(o.cost) : ""}</td>
@@ -121,8 +123,10 @@ function Drawn() {
 }
 
 function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: string; date: string }) {
-  const option = view.specification.options.find((o) => o.id === view.chosen);
-  const others = view.specification.options.filter((o) => o !== option);
+  const { then } = view.specification;
+  const options = then?.options ?? view.specification.options;
+  const option = options.find((o) => o.id === view.chosen);
+  const others = options.filter((o) => o !== option);
   return (
     <Sheet
       title={view.surface.title}
@@ -133,11 +137,24 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
       {view.holds.map((h) => (
         <div key={h.need} className="hold" style={{ marginTop: 10 }}>
           <strong>Stopped. {h.reason}</strong> {h.consequence} To go on: {h.frees.join("; ")}.
+          {h.meanwhile.length > 0 && ` Meanwhile: ${h.meanwhile.join(" ")}`}
         </div>
       ))}
       <div style={{ height: 230, margin: "10px 0" }}>
         <SectionDrawing section={view.section} option={option?.id} />
       </div>
+      {view.specification.hazards.length > 0 && (
+        <>
+          <h2>Hazards</h2>
+          <ul>
+            {view.specification.hazards.map((h) => (
+              <li key={h.hazard}>
+                <b>{h.title}.</b> {h.because} {h.do.join(" ")}
+              </li>
+            ))}
+          </ul>
+        </>
+      )}
       <h2>As found</h2>
       <ul>
         {view.findings.slice(0, 3).map((f) => (
@@ -157,6 +174,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
       )}
       {option && (
         <>
+          {then && <OnceFreed freed={then.freed} />}
           <h2>{option.name}</h2>
           <div className="figures">
             <span>{`${view.areaM2} m²`}</span>

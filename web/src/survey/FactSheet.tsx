@@ -2,6 +2,7 @@ import { useId } from "react";
 import type { Catalogue, Facts, Schemas, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
+import { usePlace } from "../shell/Place";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
 import { PlacePanel } from "./PlacePanel";
@@ -14,6 +15,23 @@ type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: Surface
 export function FactSheet({ edit, surface, catalogue, view }: Props) {
   const set = (facts: Partial<Facts>, soon = true) =>
     edit.change({ ...surface, facts: { ...surface.facts, ...facts } }, soon);
+  // What holds for the whole room is said once, of the room.
+  const { space } = usePlace();
+  const room = space && ((edit.session.current(`space:${space.space.id}`) ?? space.space) as Schemas["Space"]);
+  const around = (key: string) => room?.surroundings?.[key as keyof Schemas["Surroundings"]] ?? null;
+  const ofRoom = (key: string, value: unknown) =>
+    room &&
+    edit.session.edit(
+      `${room.title}: ${key}`,
+      [
+        {
+          key: `space:${room.id}`,
+          before: room,
+          after: { ...room, surroundings: { ...room.surroundings, [key]: value } },
+        },
+      ],
+      true,
+    );
   return (
     <div className="facts">
       <SignsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
@@ -28,6 +46,7 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
               field={field}
               value={surface.facts?.[field.key as keyof Facts] ?? null}
               onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
+              {...(field.shared ? { around: around(field.key), onRoom: (v: unknown) => ofRoom(field.key, v) } : {})}
             />
           ))}
         </section>
@@ -40,11 +59,18 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
 
 type Field = Schemas["FactField"];
 
-type RowProps = { field: Field; value: unknown; onSet: (value: unknown, soon?: boolean) => void };
+type RowProps = {
+  field: Field;
+  value: unknown;
+  onSet: (value: unknown, soon?: boolean) => void;
+  /** What is said of the whole room, where the fact can be. */
+  around?: boolean | null;
+  onRoom?: (value: unknown) => void;
+};
 
-function FactRow({ field, value, onSet }: RowProps) {
+function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
   const id = useId();
-  const unknown = value === null || value === undefined;
+  const unknown = (value === null || value === undefined) && around === null;
   const cls = `fact${unknown ? " unknown" : ""}`;
   if (field.kind === "yesNo") {
     const options: [string, boolean | null][] = [
@@ -62,10 +88,33 @@ function FactRow({ field, value, onSet }: RowProps) {
             {options.map(([word, v]) => (
               <label key={word}>
                 <input type="radio" name={id} checked={(value ?? null) === v} onChange={() => onSet(v)} />
-                {word}
+                {v === null && around !== null ? `as the room: ${around ? "yes" : "no"}` : word}
               </label>
             ))}
           </fieldset>
+          {onRoom && typeof value === "boolean" && (
+            <button
+              type="button"
+              className="btn tight"
+              aria-label={`${field.label}: say so of the whole room`}
+              onClick={() => {
+                onRoom(value);
+                onSet(null);
+              }}
+            >
+              whole room
+            </button>
+          )}
+          {onRoom && around !== null && typeof value !== "boolean" && (
+            <button
+              type="button"
+              className="btn tight"
+              aria-label={`${field.label}: no longer said of the room`}
+              onClick={() => onRoom(null)}
+            >
+              ×
+            </button>
+          )}
         </div>
       </div>
     );

@@ -6,7 +6,8 @@ type Props = { view: SurfaceView; onChoose: (option: Option) => void };
 
 /** The options in brief, beside the facts that they follow from. */
 export function OptionGlance({ view, onChoose }: Props) {
-  const options = view.specification.options;
+  const { then } = view.specification;
+  const options = then?.options ?? view.specification.options;
   if (options.length === 0)
     return view.specification.blocked ? (
       <div className="small">
@@ -17,6 +18,7 @@ export function OptionGlance({ view, onChoose }: Props) {
     );
   return (
     <>
+      {then && <p className="soft small">Stopped. Once freed, to price and prepare by:</p>}
       {options.map((o) => (
         <button
           key={o.id}

@@ -1,6 +1,7 @@
 import type { SurfaceView } from "../api/client";
 import { useChecks } from "../job/data";
 import { usePlace } from "../shell/Place";
+import { HazardList } from "../work/HazardList";
 import { AcrossTheJob } from "./AcrossTheJob";
 import { Numbers } from "./Numbers";
 
@@ -10,6 +11,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
   const checks = useChecks(view.job, view.surface.id, view.version);
   return (
     <>
+      <HazardList hazards={view.specification.hazards} />
       {view.holds.map((hold) => (
         <div key={hold.need} className="hold">
           <strong>Stopped. {hold.reason}</strong>
@@ -19,6 +21,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
               <li key={free}>{free}</li>
             ))}
           </ul>
+          {hold.meanwhile.length > 0 && <p>Meanwhile: {hold.meanwhile.join(" ")}</p>}
         </div>
       ))}
       <h3>Why it fails</h3>

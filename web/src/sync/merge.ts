@@ -53,9 +53,10 @@ export const shapes: Record<string, Shape> = {
   }),
   space: members({
     walls: keyed((w: { id: string }) => w.id, members({ openings: ordered })),
+    surroundings: members(),
     surfaces: ordered,
   }),
-  building: members({ spaces: ordered }),
+  building: members({ surroundings: members(), spaces: ordered }),
   job: members({
     rates: members(),
     products: keyed((p: { id: string }) => p.id),

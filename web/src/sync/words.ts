@@ -3,7 +3,7 @@ export const pathWords = (path: string) =>
   path === ""
     ? "the whole"
     : path
-        .replace(/^(facts|brief)\./, "")
+        .replace(/^(facts|brief|surroundings)\./, "")
         .replace(/\[([^\]]*)\]/g, " $1")
         .replace(/\./g, " ")
         .replace(/([a-z])([A-Z])/g, "$1 $2")

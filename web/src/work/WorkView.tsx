@@ -4,6 +4,7 @@ import { usePlace } from "../shell/Place";
 import { daysText, hoursText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
 import { BriefPanel } from "./BriefPanel";
+import { HazardList } from "./HazardList";
 import { Impasse } from "./Impasse";
 import { Order } from "./Order";
 import { StepList, Steps } from "./StepList";
@@ -13,14 +14,18 @@ import { Stripping } from "./Stripping";
 export function WorkView() {
   const { view, edit } = usePlace();
   if (!view) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
-  const { options, meanwhile } = view.specification;
+  const { meanwhile, then } = view.specification;
+  // On a held surface: the options once it is freed, marked so.
+  const options = then?.options ?? view.specification.options;
   const chosen = options.find((o) => o.id === view.chosen) ?? options[0];
   const choose = (o: Option) => edit.draft && edit.change({ ...edit.draft, choice: o.id });
   return (
     <div className="work">
       <section className="compare" aria-label="Options side by side">
         <BriefPanel />
-        {options.length === 0 && <Nothing />}
+        <HazardList hazards={view.specification.hazards} />
+        {view.specification.options.length === 0 && <Nothing />}
+        {then && <OnceFreed freed={then.freed} />}
         {view.specification.notes.map((n) => (
           <p key={n} className="presumed">
             {n}
@@ -73,16 +78,20 @@ export function WorkView() {
           )}
         </header>
         <div className="body">
-          {chosen && <StepList option={chosen} />}
-          {!chosen && meanwhile.length > 0 && (
+          {meanwhile.length > 0 && (
             <>
-              <p className="soft">
-                No specification yet: it opens the surface up. When it is done, set the substrate to what lay beneath,
-                and the work is specified.
-              </p>
+              {chosen && <h3>What may be done meanwhile</h3>}
+              {!chosen && (
+                <p className="soft">
+                  No specification yet: this opens the surface up. When it is done, set the substrate to what lay
+                  beneath, and the work is specified.
+                </p>
+              )}
               <Steps steps={meanwhile} />
+              {chosen && <h3>The plan once freed</h3>}
             </>
           )}
+          {chosen && <StepList option={chosen} />}
           {view.section.old.length > 0 && <Stripping />}
         </div>
       </section>
@@ -127,6 +136,16 @@ function Lines({ title, lines }: { title: string; lines: string[] }) {
   );
 }
 
+/** Marks what follows as the plan for afterwards. */
+export function OnceFreed({ freed }: { freed: string[] }) {
+  return (
+    <p className="presumed">
+      <strong>The plan once freed</strong>, to price and prepare by. Not to be started before {freed.join(", and ")}.
+      Look again before it begins.
+    </p>
+  );
+}
+
 function Nothing() {
   const { view } = usePlace();
   return (
@@ -134,6 +153,7 @@ function Nothing() {
       {view?.holds.map((h) => (
         <p key={h.need}>
           <strong>Stopped. {h.reason}</strong> {h.consequence} To go on: {h.frees.join("; ")}.
+          {h.meanwhile.length > 0 && ` Meanwhile: ${h.meanwhile.join(" ")}`}
         </p>
       ))}
       {view?.specification.blocked && <Impasse view={view} />}

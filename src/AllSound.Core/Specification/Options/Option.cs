@@ -108,13 +108,25 @@ public sealed record Specified(
 )
 {
     private readonly Lazy<Impasse>? impasse;
+    private readonly Lazy<Afterwards?>? afterwards;
+
+    /// <summary>The plan once everything that holds the surface is freed; null where nothing holds it, or no painting follows. Looked for when it is first asked for.</summary>
+    public Afterwards? Afterwards => afterwards?.Value;
+
+    /// <summary>The same with a way to find the plan once it is freed.</summary>
+    internal Specified Then(Func<Afterwards?> find) => new(this, impasse, new Lazy<Afterwards?>(find));
 
     /// <summary>What stands in the way where there is no sequence and nothing holds; else null. Looked for when it is first asked for.</summary>
     public Impasse? Impasse => impasse?.Value;
 
     /// <summary>The same with a way to find out what stands in the way.</summary>
-    internal Specified Asking(Func<Impasse> find) => new(this, new Lazy<Impasse>(find));
+    internal Specified Asking(Func<Impasse> find) => new(this, new Lazy<Impasse>(find), afterwards);
 
-    private Specified(Specified of, Lazy<Impasse> impasse)
-        : this(of) => this.impasse = impasse;
+    private Specified(Specified of, Lazy<Impasse>? impasse, Lazy<Afterwards?>? afterwards)
+        : this(of) => (this.impasse, this.afterwards) = (impasse, afterwards);
 }
+
+/// <summary>What follows once a held surface is freed: worked out from what would then be known, so it is a plan to price and to prepare by, and not yet a specification to work by.</summary>
+/// <param name="Freed">What it takes to have come about, as clauses.</param>
+/// <param name="Plan">The specification of the surface as it would then be; its options are never empty.</param>
+public sealed record Afterwards(ImmutableArray<string> Freed, Specified Plan);

@@ -94,13 +94,13 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             [],
             [],
             [],
-            [.. notes, .. Preferring.Limits(options, rates.Currency, surface.Brief)]
+            [.. Preferring.Limits(options, rates.Currency, surface.Brief), .. notes, .. SiteNotes.Of(appraised, options.SelectMany(o => o.Steps).Select(s => s.Act))]
         );
 
     private Specified Stopped(Sought sought, ImmutableArray<string> notes)
     {
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
-        var holds = missing.Where(n => n.Hold).Select(n => new Hold(n)).ToImmutableArray();
+        ImmutableArray<Hold> holds = [.. Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]).Select(n => new Hold(n))];
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
         var stopped = new Specified(
             appraised,
@@ -112,21 +112,29 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
                 : deepest,
             notes
         );
-        return stopped.Blocked.IsEmpty ? stopped : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut));
+        return stopped.Blocked.IsEmpty
+            ? stopped.Then(() => Freeing.Of(rates, surface, appraised, firm, holds))
+            : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut));
     }
 
-    // What opens up what stops the work, with lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
+    // What opens up what stops the work, and what does not wait for it: mould is killed and salts are brushed off at once, and damp paper comes
+    // off so that the wall can dry. With lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
     private ImmutableArray<Step> Meanwhile(ImmutableArray<Hold> holds)
     {
-        Need[] opening = [.. holds.Select(h => h.Need.Opening).OfType<Need>().Distinct()];
-        if (opening.Length == 0)
+        if (holds.IsEmpty)
         {
             return [];
         }
 
-        ImmutableArray<Need> wanted = [.. opening, Needs.LeadCleaned];
         var remedy = new Remedy(rates, goal, appraised);
-        return remedy.Find(appraised.Condition, wanted) is { Count: > 0 } acts
+        var open = holds
+            .Select(h => h.Need.Opening)
+            .OfType<Need>()
+            .Concat([GroundNeeds.MouldOff, GroundNeeds.SaltsOff])
+            .Distinct()
+            .Where(n => !n.Holds(appraised.Condition));
+        ImmutableArray<Need> wanted = [.. open.Where(n => remedy.Find(appraised.Condition, [n, Needs.LeadCleaned]) is not null), Needs.LeadCleaned];
+        return wanted.Length > 1 && remedy.Find(appraised.Condition, wanted) is { Count: > 0 } acts
             ? Sequencing.Steps(appraised, Sequencing.Mended(appraised.Condition, Sequencing.Usual(appraised.Condition, acts), remedy), wanted, rates)
             : [];
     }

@@ -82,6 +82,7 @@ public sealed record Section(
         var condition = specified.Appraised.Condition;
         var extents = specified.Appraised.Extents;
         var area = Math.Max(extents.AreaM2, 1e-9);
+        var plan = specified.Afterwards?.Plan ?? specified;
         return new Section(
             Substrates.Of(condition.Get(Facets.Substrate)).Title,
             specified.Appraised.Family,
@@ -96,7 +97,7 @@ public sealed record Section(
             condition.Get(Facets.Powder) == Surfaces.Powder.Friable,
             condition.Get(Facets.Moisture),
             condition.Get(Facets.Lead),
-            [.. specified.Options.Select(o => Build(o, specified.Appraised))]
+            [.. plan.Options.Select(o => Build(o, plan.Appraised))]
         );
     }
 

@@ -188,6 +188,25 @@ internal static class Cleaning
         },
         new()
         {
+            Id = "dc_rinse_cleaner",
+            Group = Group.Decontaminate,
+            Title = "Rinse off what somebody put on",
+            Do = "Windows open, plenty of clean water from the top down, twice; nothing else on it: no acid, no bleach, no other cleaner. Prove it with pH paper.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
+            Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Cleaner)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole,
+            Rate = 15,
+            RateNarrow = 25,
+            FaceRates = OnJoinery(8),
+            Leaves = new(Drying.Wash, 12, 24),
+            Accept = "pH 6 to 8.5, no smell of chlorine or ammonia",
+            Cautions = ["Bleach with acid, ammonia or another cleaner gives off poisonous gas: nothing goes on but water."],
+            Protection = ["chemical gauntlets", "goggles"],
+            Hazard = 1,
+            Source = Source.Practice,
+        },
+        new()
+        {
             Id = "dc_neutralise_alk",
             Group = Group.Decontaminate,
             Title = "Neutralise the alkali, then rinse",

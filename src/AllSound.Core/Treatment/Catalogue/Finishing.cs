@@ -34,6 +34,20 @@ internal static class Finishing
             "air felt moving",
             ["Vapour is heavier than air: low places and cellars first."],
             Source.Usual
+        ) with
+        {
+            Needs = [SiteNeeds.CanBeAired, SiteNeeds.FlamesOut],
+        },
+        Once(
+            "ms_flames_out",
+            Group.MakeSafe,
+            "Put flames, pilot lights and hot lamps out",
+            "Gas off at the appliance and its pilot out, stoves cold, heaters, refrigerators and hot lamps off at the board, before a tin is opened. Lit again by whoever may, once no smell is left.",
+            [Set(F.Ignition, Presence.None)],
+            0.3,
+            "walked round by two people: nothing burns, glows or switches",
+            ["Solvent vapour runs along the floor to a flame in the next room.", "Gas appliances are for a gas fitter where they do not simply turn off."],
+            Source.Practice
         ),
         Once(
             "ms_fire_detect",

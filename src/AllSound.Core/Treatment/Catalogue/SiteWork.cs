@@ -45,6 +45,37 @@ internal static class SiteWork
         },
         new()
         {
+            Id = "ms_tower",
+            Group = Group.MakeSafe,
+            Title = "Put up a tower",
+            Do = "A tower with guard rails and stabilisers, put up and checked by somebody trained for it, on firm level ground, wheels locked; in the open not in wind.",
+            Gives = [Set(F.Access, Access.PlatformUp, F.Access.Is(Access.NeedsPlatform, Access.NeedsTower))],
+            Extent = Extent.Once,
+            FixedHours = 2,
+            Uses = [new(Sundries.TowerHire, 1)],
+            Accept = "inspected and tagged, base firm, gates shut, nobody on it while it is moved",
+            Cautions = ["Falls: climb inside, never lean a ladder on it; down from it when the wind rises.", "Keep clear of overhead lines."],
+            Hazard = 2,
+            Source = Source.Standard("Work at Height Regulations 2005", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "ms_scaffold",
+            Group = Group.MakeSafe,
+            Title = "Have a scaffold put up",
+            Do =
+                "By a scaffolder, with guard rails, toe boards and a sheeted or fanned pavement side where people pass; or a lift with a trained operator. Allow a week for the booking.",
+            Gives = [Set(F.Access, Access.PlatformUp, F.Access.Is(Access.NeedsPlatform, Access.NeedsTower, Access.NeedsScaffold))],
+            Extent = Extent.Once,
+            FixedHours = 1,
+            Uses = [new(Sundries.ScaffoldHire, 1)],
+            Accept = "handed over in writing, tagged, inspected every seven days and after storms",
+            Cautions = ["Falls: never alter a scaffold or work from one without a tag.", "Keep clear of overhead lines."],
+            Hazard = 2,
+            Source = Source.Standard("Work at Height Regulations 2005", Confidence.Usual),
+        },
+        new()
+        {
             Id = "ms_lead_setup",
             Group = Group.MakeSafe,
             Title = "Set up the lead work area",
