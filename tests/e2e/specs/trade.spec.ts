@@ -148,7 +148,7 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
     ["For the crew", "Hold point"],
     ["Hazards", "Always refused"],
   ] as const) {
-    await page.getByText(kind, { exact: true }).click();
+    await page.getByRole("group", { name: "Which document" }).getByText(kind, { exact: true }).click();
     await expect(page.getByText(words).first()).toBeVisible();
     const sheets = page.getByRole("article");
     await expect(sheets).toHaveCount(13);
