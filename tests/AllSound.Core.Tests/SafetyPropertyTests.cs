@@ -110,7 +110,7 @@ public sealed class SafetyPropertyTests
     // What is about the surface. Facts of the trade; none of it may be left to somebody's remembering.
     private static void Surrounded(Option option, Condition start, List<string> ids, string name)
     {
-        Facet<Presence>[] stopping = [Facets.MayFall, Facets.Nests, Facets.MuchMould, Facets.DrinkingWater];
+        Facet<Presence>[] stopping = [Facets.MayFall, Facets.Nests, Facets.MuchMould, Facets.DrinkingWater, Facets.OverheadLines, Facets.Confined, Facets.Unwell];
         Assert.True(Array.TrueForAll(stopping, f => start.Get(f) == Presence.None), $"goes on where it must stop: {name}");
         if (start.Get(Facets.Exposure) == Exposure.Inside)
         {

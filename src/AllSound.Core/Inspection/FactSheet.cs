@@ -200,6 +200,9 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.PeopleBelow), "People below", "Fence it off before anything can drop."),
                 FactField.YesNo(nameof(Facts.Alone), "Somebody works alone", "Not at height, with solvent or with live plant."),
                 FactField.YesNo(nameof(Facts.MayFall), "Heavy plaster or masonry may fall", "It bulges, springs or has cracked through."),
+                FactField.YesNo(nameof(Facts.OverheadLines), "Overhead lines", "Within reach of a ladder, a pole or a tower."),
+                FactField.YesNo(nameof(Facts.Confined), "Tank, pit or void", "Bad air and one narrow way out."),
+                FactField.YesNo(nameof(Facts.Unwell), "Somebody unwell or hurt", "Wheezing, dizzy, burnt, pricked by a spray jet."),
                 FactField.YesNo(nameof(Facts.Lagging), "Lagging, rope, insulating board", "Beside it or on it: may hold asbestos."),
                 FactField.YesNo(nameof(Facts.FireRated), "Fire door or escape route", "A label on the edge, seals, a closer."),
                 FactField.YesNo(nameof(Facts.DrinkingWater), "Drinking water", "A tank, a pipe, or a roof whose rain is drunk."),
@@ -216,7 +219,8 @@ public static class FactSheet
                     (OnFace.Alkali, "caustic or strong alkali"),
                     (OnFace.Ammonia, "ammonia"),
                     (OnFace.Stripper, "paint stripper"),
-                    (OnFace.Unknown, "unknown cleaner")
+                    (OnFace.Unknown, "unknown cleaner"),
+                    (OnFace.Mixed, "two of them, one on the other")
                 ),
             ]
         ),

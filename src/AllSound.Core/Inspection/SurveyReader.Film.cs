@@ -157,6 +157,9 @@ internal sealed partial class SurveyReader
         Put(F.DrinkingWater, Yes(facts.DrinkingWater == true));
         Put(F.Nests, Yes(facts.Nests == true));
         Put(F.MayFall, Yes(facts.MayFall == true));
+        Put(F.OverheadLines, Yes(facts.OverheadLines == true));
+        Put(F.Confined, Yes(facts.Confined == true));
+        Put(F.Unwell, Yes(facts.Unwell == true));
         var inside = surface.Exposure == Exposure.Inside && facts.Mould == true;
         Put(F.MuchMould, Yes(inside && measured.AreaM2 * (facts.MouldShare ?? 0) >= MuchMouldM2));
         Put(
@@ -166,6 +169,7 @@ internal sealed partial class SurveyReader
                 OnFace.Stripper => Residue.Stripper,
                 OnFace.Alkali => Residue.Alkali,
                 OnFace.Acid => Residue.Acid,
+                OnFace.Mixed => Residue.Mixed,
                 OnFace.Bleach or OnFace.Ammonia or OnFace.Unknown => Residue.Cleaner,
                 _ => Residue.None,
             }

@@ -38,6 +38,49 @@ public static class Hazards
                 Practice
             ),
             new(
+                "unwell",
+                "Somebody unwell or hurt",
+                HazardDuty.Stop,
+                s => s.Facts.Unwell == true ? "Somebody is unwell from the work, or was hurt by it." : null,
+                [
+                    "Stop, everybody out into the air, nobody goes back in.",
+                    "Trouble breathing or a prick from a spray jet is an emergency, however small it looks: hospital at once, with the data sheet.",
+                    "Whoever wheezed after two-part paint does not work with isocyanate again before a doctor has said so.",
+                ],
+                "a doctor; the emergency service",
+                Practice
+            ),
+            new(
+                "confined",
+                "Confined space",
+                HazardDuty.Stop,
+                s => s.Facts.Confined == true ? "It is a tank, a pit or a void." : null,
+                ["Nobody goes in, nor puts the head in, without a trained crew: permit, air tested, forced air, attendant, rescue gear."],
+                "a confined-space crew",
+                Source.Usual
+            ),
+            new(
+                "overhead-lines",
+                "Overhead lines",
+                HazardDuty.Control,
+                s =>
+                    s.Facts.OverheadLines == true ? "Overhead lines are within reach of a ladder, a pole or a tower."
+                    : s.Facts.OverheadLines is null && s.High && !s.Inside ? "It was not asked whether overhead lines are near."
+                    : null,
+                ["No metal ladder or pole near them; ask the power company to switch off or cover the line; nobody touches or tapes it."],
+                "the power company",
+                Source.Usual
+            ),
+            new(
+                "wind",
+                "Wind",
+                HazardDuty.Notice,
+                s => !s.Inside && s.Access is Access.NeedsTower or Access.NeedsScaffold ? "The work is outside and above 4 m." : null,
+                ["Read the forecast; down from a tower or a lift when it gusts; never a ladder in gusts; sheets act as sails."],
+                null,
+                Heights
+            ),
+            new(
                 "fragile",
                 "Fragile underfoot",
                 HazardDuty.Stop,
@@ -279,7 +322,8 @@ public static class Hazards
                 "Chemicals that must not meet",
                 HazardDuty.Control,
                 s =>
-                    s.Facts.OnFace is not (null or OnFace.None) ? "Somebody put a chemical on it that has not been rinsed off."
+                    s.Facts.OnFace == OnFace.Mixed ? "Two chemicals have met on it: they give off poisonous gas."
+                    : s.Facts.OnFace is not (null or OnFace.None) ? "Somebody put a chemical on it that has not been rinsed off."
                     : s.Acts.Any(a => a.Operation.Uses.Any(u => u.Sundry == Sundries.Biocide)) ? "A biocide is used."
                     : s.Acts.Any(a => a.Effects.Any(e => e.Facet == Facets.Residue && e.Value != (byte)Residue.None)) ? "A stripper, acid or alkali is used."
                     : null,

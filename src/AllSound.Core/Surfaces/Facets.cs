@@ -239,6 +239,15 @@ public static class Facets
     /// <summary>Heavy plaster, render or masonry that may come down.</summary>
     public static readonly Facet<Presence> MayFall = Add<Presence>("mayFall", "masses that may fall");
 
+    /// <summary>Overhead lines within reach of a ladder, a pole or a tower.</summary>
+    public static readonly Facet<Presence> OverheadLines = Add<Presence>("overheadLines", "overhead lines");
+
+    /// <summary>A tank, pit or void with bad air and no easy way out.</summary>
+    public static readonly Facet<Presence> Confined = Add<Presence>("confined", "confined space");
+
+    /// <summary>Somebody is unwell from the work, or was hurt by it.</summary>
+    public static readonly Facet<Presence> Unwell = Add<Presence>("unwell", "somebody unwell");
+
     /// <summary>All facets in order of index.</summary>
     public static ImmutableArray<Facet> All { get; } = [.. Registered];
 

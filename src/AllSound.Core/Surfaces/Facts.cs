@@ -203,6 +203,15 @@ public sealed record Facts
     /// <summary>Heavy plaster, render or masonry that bulges, springs or may come down.</summary>
     public bool? MayFall { get; init; }
 
+    /// <summary>Overhead lines within reach of a ladder, a pole or a tower.</summary>
+    public bool? OverheadLines { get; init; }
+
+    /// <summary>A tank, pit, duct or void: bad air, one narrow way out.</summary>
+    public bool? Confined { get; init; }
+
+    /// <summary>Somebody is unwell from the work, or was hurt by it: wheezing, dizzy, burnt, pricked by a spray jet.</summary>
+    public bool? Unwell { get; init; }
+
     /// <summary>Share of the face under mould.</summary>
     public double? MouldShare { get; init; }
 

@@ -33,6 +33,9 @@ public enum Residue : byte
 
     /// <summary>Bleach, ammonia or a cleaner that nobody knows.</summary>
     Cleaner,
+
+    /// <summary>Two of them, which give off gas together.</summary>
+    Mixed,
 }
 
 /// <summary>A chemical that somebody put on the face and has not rinsed off.</summary>
@@ -58,6 +61,9 @@ public enum OnFace : byte
 
     /// <summary>Something, and nobody knows what.</summary>
     Unknown,
+
+    /// <summary>Two of them, one on the other.</summary>
+    Mixed,
 }
 
 /// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>

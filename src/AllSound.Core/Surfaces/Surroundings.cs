@@ -24,6 +24,15 @@ public sealed record Surroundings
     /// <summary>Somebody works there alone.</summary>
     public bool? Alone { get; init; }
 
+    /// <summary>Overhead lines within reach of a ladder, a pole or a tower.</summary>
+    public bool? OverheadLines { get; init; }
+
+    /// <summary>A tank, pit, duct or void: bad air, one narrow way out.</summary>
+    public bool? Confined { get; init; }
+
+    /// <summary>Somebody is unwell from the work, or was hurt by it.</summary>
+    public bool? Unwell { get; init; }
+
     /// <summary>Nests of birds, or bats, in or at it.</summary>
     public bool? Nests { get; init; }
 
@@ -55,6 +64,9 @@ public sealed record Surroundings
             Fumes = facts.Fumes ?? Fumes,
             PeopleBelow = facts.PeopleBelow ?? PeopleBelow,
             Alone = facts.Alone ?? Alone,
+            OverheadLines = facts.OverheadLines ?? OverheadLines,
+            Confined = facts.Confined ?? Confined,
+            Unwell = facts.Unwell ?? Unwell,
             Nests = facts.Nests ?? Nests,
             RunOff = facts.RunOff ?? RunOff,
             Occupied = facts.Occupied ?? Occupied,

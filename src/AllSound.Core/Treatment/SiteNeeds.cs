@@ -368,4 +368,72 @@ public static class SiteNeeds
             "Get everybody and what matters out from under it, close the room or fence the ground, and do not pull at paper or paint that holds it.",
             "Where it is wet: water off, and an electrician for any light in it."
         );
+
+    /// <summary>No overhead line within reach.</summary>
+    public static readonly Need LinesClear = Hold(
+            "lines-clear",
+            "no live overhead line is within reach",
+            "A ladder, a pole or a wet brush near a live line kills without touching it.",
+            Source.Usual,
+            ["the power company switches the line off or covers it, in writing with a date", "work kept so far off as the company says"],
+            Severity.Danger,
+            F.OverheadLines.Is(Presence.None)
+        )
+        .Otherwise("a live overhead line is within reach")
+        .Freed(
+            "the power company has switched the line off or covered it",
+            c => c.With(F.OverheadLines, Presence.None),
+            "No metal ladder, pole or tower on that side; nobody touches, tapes or paints the wires. Other faces can go on."
+        );
+
+    /// <summary>Nobody works in a confined space without the people for it.</summary>
+    public static readonly Need AirProved = Hold(
+            "air-proved",
+            "it is not a confined space, or people trained for it have proved the air",
+            "Bad air, vapour and no rescue kill in tanks and pits, and then whoever goes in after.",
+            Source.Usual,
+            ["a trained crew with a permit: air tested before and during, forced air, spark-free lights, an attendant and rescue gear"],
+            Severity.Danger,
+            F.Confined.Is(Presence.None)
+        )
+        .Otherwise("it is a confined space, and nobody has proved the air")
+        .Freed(
+            "a trained crew works it under a permit",
+            c => c.With(F.Confined, Presence.None),
+            "Nobody puts the head in; keep the hatch shut and fenced, engines and lamps away from it."
+        );
+
+    /// <summary>Nobody goes on who is ill from it.</summary>
+    public static readonly Need NobodyUnwell = Hold(
+            "nobody-unwell",
+            "nobody is unwell or hurt from the work",
+            "A wheeze, dizziness, a burn or a prick from a spray jet gets worse by going on, and the next person meets the same.",
+            Source.Practice,
+            ["seen by a doctor, told what was used", "the cause found and put right before anybody goes on"],
+            Severity.Danger,
+            F.Unwell.Is(Presence.None)
+        )
+        .Otherwise("somebody is unwell or was hurt")
+        .Freed(
+            "whoever was unwell has been seen by a doctor, and the cause is put right",
+            c => c.With(F.Unwell, Presence.None),
+            "Stop. Everybody out into the air; nobody goes back in for tools or to rinse. A prick from a spray jet and any trouble breathing: hospital at once."
+        );
+
+    /// <summary>No gas from chemicals that met.</summary>
+    public static readonly Need NoGas = Hold(
+            "no-gas",
+            "no two chemicals have met on the face",
+            "Bleach with acid or ammonia gives off gas that kills in a small room, and rinsing it stirs it up.",
+            Source.Practice,
+            ["everybody out, doors shut, windows opened from outside; the fire service says when it may be entered", "then rinsed by somebody with breathing apparatus"],
+            Severity.Danger,
+            F.Residue.IsNot(Residue.Mixed)
+        )
+        .Otherwise("two chemicals have met on the face")
+        .Freed(
+            "the gas is gone, a competent person has said so, and what is left is to be rinsed off",
+            c => c.With(F.Residue, Residue.Cleaner),
+            "Out at once, with everybody near; nobody goes back to rinse it, and nothing else is poured on. Whoever coughs sees a doctor today."
+        );
 }

@@ -14,6 +14,10 @@ internal static class Touching
         SiteNeeds.NothingFalls,
         SiteNeeds.NestsGone,
         SiteNeeds.MouldFew,
+        SiteNeeds.LinesClear,
+        SiteNeeds.AirProved,
+        SiteNeeds.NobodyUnwell,
+        SiteNeeds.NoGas,
     ];
 
     /// <summary>
