@@ -61,7 +61,7 @@ public static class SurveyGenerator
     private static Facts Surrounded(Random random, Facts facts)
     {
         bool? Say() =>
-            random.Next(24) switch
+            random.Next(120) switch
             {
                 0 => true,
                 1 => false,
