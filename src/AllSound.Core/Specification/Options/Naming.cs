@@ -56,13 +56,16 @@ internal static class Naming
             return option;
         }
 
-        var own =
-            option.Steps.Select(s => s.Act).FirstOrDefault(a => same.Steps.All(s => s.Act.Operation != a.Operation))
-            ?? option.Steps.Select(s => s.Act).FirstOrDefault(a => same.Steps.All(s => s.Act != a));
-        var says = own is null
-            ? "other order"
-            : char.ToLowerInvariant(own.Operation.Title[0]) + own.Operation.Title[1..] + (own.Product is null ? "" : $" ({own.Product.Title})");
-        var name = $"{option.Name}; {says}";
+        // By what the other does not do; where a third goes by that name already, by the next such thing, and by number at last.
+        var acts = option.Steps.Select(s => s.Act).ToList();
+        var own = acts.Where(a => same.Steps.All(s => s.Act.Operation != a.Operation)).Concat(acts.Where(a => same.Steps.All(s => s.Act != a)));
+        var name = own.Select(Says)
+            .Append("other order")
+            .Concat(Enumerable.Range(3, earlier.Count + 1).Select(n => $"way {n}"))
+            .Select(says => $"{option.Name}; {says}")
+            .First(n => earlier.All(e => e.Id != Slug(n)));
         return option with { Id = Slug(name), Name = name };
+
+        static string Says(Act act) => char.ToLowerInvariant(act.Operation.Title[0]) + act.Operation.Title[1..] + (act.Product is null ? "" : $" ({act.Product.Title})");
     }
 }
