@@ -167,7 +167,6 @@ public sealed class HazardTests
 
     [Theory]
     [InlineData(DocumentKind.Specification)]
-    [InlineData(DocumentKind.CrewChecklist)]
     [InlineData(DocumentKind.HazardSheet)]
     public void Hazards_stand_on_top_of_what_is_worked_by(DocumentKind kind)
     {

@@ -2,7 +2,6 @@ using System.Collections.Immutable;
 using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
-using AllSound.Core.Safety;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
@@ -22,13 +21,6 @@ internal static class CrewChecklist
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
-
-        // One leaf for a surface: by name here, with what to do about each on the hazard sheet.
-        if (HazardsOf.Specified(job, surface, specified) is { IsEmpty: false } found)
-        {
-            blocks.Add(Block.Beware($"Hazards, see the hazard sheet: {string.Join("; ", found.Select(h => h.Hazard.Title))}."));
-        }
-
         var first = true;
         var told = new Dictionary<string, int>(StringComparer.Ordinal);
         foreach (var step in option.Steps)
