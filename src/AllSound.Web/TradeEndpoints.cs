@@ -119,7 +119,7 @@ internal static class TradeEndpoints
         }
 
         var specified = analysis.Specify(place.Stored, place.Building, place.Space, place.Surface);
-        specified = specified.Afterwards?.Plan ?? specified;
+        specified = specified.Planned;
         if (specified.Options.FirstOrDefault(o => o.Id == option) is not { } found)
         {
             return Requests.NotFound("option");

@@ -18,8 +18,7 @@ public sealed class HazardTests
 {
     private static string[] Ids(Surface surface, int? built = 2010)
     {
-        var job = Job(surface, built);
-        return [.. HazardsOf.Specified(job, surface, Specify(surface, built)).Select(h => h.Hazard.Id)];
+        return [.. Hazards.Of(surface, Specify(surface, built)).Select(h => h.Hazard.Id)];
     }
 
     private static Surface Door(Facts facts) => Surface(Element.Door, "sw", facts, [Coat("alkyd_gloss")]);
@@ -88,14 +87,90 @@ public sealed class HazardTests
     [Fact]
     public void What_nobody_asked_about_is_said_not_to_have_been_asked()
     {
-        var job = Job(Door(Good), 2010);
-        var surface = job.Buildings[0].Spaces[0].Surfaces[0];
-        var found = HazardsOf.Specified(job, surface, Specify(surface));
-        Assert.Contains("not asked", found.Single(h => h.Hazard.Id == "fire-rating").Because, StringComparison.Ordinal);
+        var surface = Door(Good);
+        var found = Hazards.Of(surface, Specify(surface));
+        var fire = found.Single(h => h.Hazard.Id == "fire-rating");
+        Assert.Contains("not asked", fire.Because, StringComparison.Ordinal);
+        Assert.Equal(HazardDuty.Notice, fire.Duty);
+        var rated = Door(Good with { FireRated = true });
+        Assert.Equal(HazardDuty.Licensed, Hazards.Of(rated, Specify(rated)).Single(h => h.Hazard.Id == "fire-rating").Duty);
         Assert.Contains("not asked", found.Single(h => h.Hazard.Id == "solvent").Because, StringComparison.Ordinal);
         var asked = Door(Good with { FireRated = false, Flames = false });
         Assert.DoesNotContain("fire-rating", Ids(asked));
-        Assert.DoesNotContain("not asked", HazardsOf.Specified(job, asked, Specify(asked)).Single(h => h.Hazard.Id == "solvent").Because, StringComparison.Ordinal);
+        Assert.DoesNotContain("not asked", Hazards.Of(asked, Specify(asked)).Single(h => h.Hazard.Id == "solvent").Because, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_is_known_comes_before_what_was_not_asked_and_the_gravest_first()
+    {
+        var surface = Door(new Facts { PeopleBelow = true, OverheadLines = true });
+        var duties = Hazards.Of(surface, Specify(surface, 1930)).Select(h => h.Duty).ToList();
+        Assert.Equal(duties.Order(), duties);
+        Assert.Equal(HazardDuty.Stop, duties[0]);
+    }
+
+    [Fact]
+    public void How_much_mould_is_asked_where_it_could_be_a_specialists()
+    {
+        var wide = Wall(Good with { Mould = true, MouldSource = DampSource.Cured }) with
+        {
+            Size = new Size { LengthM = 6, HeightM = 2.4 },
+        };
+        var found = Hazards.Of(wide, Specify(wide)).Single(h => h.Hazard.Id == "much-mould");
+        Assert.Equal(HazardDuty.Notice, found.Duty);
+        Assert.NotEmpty(Specify(wide).Options);
+        var little = wide with { Facts = wide.Facts with { MouldShare = 0.1 } };
+        Assert.DoesNotContain("much-mould", Ids(little));
+        var much = wide with { Facts = wide.Facts with { MouldShare = 0.8 } };
+        Assert.Equal(["mould-few"], Specify(much).Holds.Select(h => h.Need.Id));
+        Assert.DoesNotContain(Specify(much).Meanwhile, s => s.Act.Operation.Id == "cl_mould_wash");
+    }
+
+    [Theory]
+    [InlineData(OnFace.Bleach)]
+    [InlineData(OnFace.Acid)]
+    [InlineData(OnFace.Alkali)]
+    [InlineData(OnFace.Ammonia)]
+    [InlineData(OnFace.Stripper)]
+    [InlineData(OnFace.Unknown)]
+    public void A_chemical_left_on_any_common_ground_is_taken_off_before_anything_else_goes_on(OnFace chemical)
+    {
+        Surface[] grounds = [Wall(Good), Door(Good), Surface(Element.Railing, "steel", Good, [Coat("alkyd_gloss")], exposure: Exposure.Outside)];
+        foreach (var ground in grounds.Select(g => g with { Facts = g.Facts with { OnFace = chemical } }))
+        {
+            var options = Specify(ground).Options;
+            Assert.NotEmpty(options);
+            Assert.All(
+                options,
+                o =>
+                {
+                    var rinsed = o.Steps.First(s => s.After.Get(Facets.Residue) == Residue.None).Number;
+                    Assert.All(
+                        o.Steps.Where(s => s.Number < rinsed),
+                        s => Assert.False(s.Act.Operation.Group is Core.Treatment.Group.Clean || s.Act.Operation.Role != Core.Treatment.CoatRole.None)
+                    );
+                }
+            );
+        }
+    }
+
+    [Fact]
+    public void Two_chemicals_that_met_stop_everything_and_are_rinsed_in_the_plan_for_afterwards()
+    {
+        var specified = Specify(Wall(Good with { OnFace = OnFace.Mixed }));
+        Assert.Equal(["no-gas"], specified.Holds.Select(h => h.Need.Id));
+        Assert.Empty(specified.Meanwhile);
+        Assert.Contains(specified.Afterwards!.Plan.Options[0].Steps, s => s.Act.Operation.Id == "dc_rinse_cleaner");
+    }
+
+    // A wall of an escape route is stripped like another; the door in it is not.
+    [Fact]
+    public void A_fire_rating_binds_doors_and_not_the_paper_on_the_wall()
+    {
+        var loose = Good with { LooseShare = 0.6, Edges = EdgeNature.Lifting, FireRated = true };
+        Assert.Contains(Specify(Wall(loose)).Options, o => o.Steps.Any(s => s.Act.Operation.Group == Core.Treatment.Group.Strip));
+        Assert.All(Specify(Door(loose)).Options, o => Assert.DoesNotContain(o.Steps, s => s.Act.Operation.Group == Core.Treatment.Group.Strip));
+        Assert.Contains("fire-rating", Ids(Wall(loose)));
     }
 
     [Fact]
@@ -141,7 +216,7 @@ public sealed class HazardTests
             var space = job.Buildings[0].Spaces[0] with { Surroundings = room };
             var building = job.Buildings[0] with { Surroundings = house, Spaces = [space] };
             job = job with { Buildings = [building] };
-            return [.. HazardsOf.Specified(job, one, Specifier.Specify(job, building, space, one)).Select(h => h.Hazard.Id)];
+            return [.. Hazards.Of(one, Specifier.Specify(job, building, space, one)).Select(h => h.Hazard.Id)];
         }
 
         var flames = new Surroundings { Fumes = true };
@@ -150,6 +225,13 @@ public sealed class HazardTests
         Assert.Contains("monoxide", With(null, flames, surface));
         Assert.DoesNotContain("monoxide", With(new Surroundings { Fumes = false }, flames, surface));
         Assert.DoesNotContain("monoxide", With(flames, null, surface with { Facts = surface.Facts with { Fumes = false } }));
+        foreach (var property in typeof(Surroundings).GetProperties())
+        {
+            var around = (Surroundings)
+                JsonSerializer.Deserialize($"{{\"{JsonNamingPolicy.CamelCase.ConvertName(property.Name)}\":true}}", typeof(Surroundings), JobFile.Options)!;
+            Assert.Equal(true, typeof(Facts).GetProperty(property.Name)!.GetValue(around.Around(new Facts())));
+        }
+
         Assert.Equal(
             typeof(Surroundings).GetProperties().Select(p => JsonNamingPolicy.CamelCase.ConvertName(p.Name)).Order(StringComparer.Ordinal),
             FactSheet.Groups.SelectMany(g => g.Fields).Where(f => f.Shared).Select(f => f.Key).Order(StringComparer.Ordinal)

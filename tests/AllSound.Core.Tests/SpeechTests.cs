@@ -5,6 +5,7 @@ using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 using AllSound.Core.Wording;
+using AllSound.Testing;
 using Xunit;
 
 namespace AllSound.Core.Tests;
@@ -106,6 +107,22 @@ public sealed class SpeechTests
             said.Options[0].Steps.Select(s => (s.Operation, s.Product, s.WaitHours))
         );
         Assert.Same(report, SpokenJson.Say(report, Speech.AsWritten));
+    }
+
+    [Fact]
+    public void A_document_keeps_the_titles_that_people_gave()
+    {
+        var surface = One.Surface(Element.Skirting, "sw", One.Good, [One.Coat("alkyd_gloss")]) with { Title = "Grey skirting" };
+        var job = One.Job(surface, with: j => j with { Title = "Colour house" });
+        var (building, space, one) = job.Surfaces().Single();
+        var specified = new Dictionary<string, Specified> { [one.Id] = Specifier.Specify(job, building, space, one) };
+        var document = Documents.Writing.Write(Documents.DocumentKind.Specification, job, specified, "today", "1");
+        var text = SpokenJson.Say(document, new Speech(Terms.American, UnitSystem.Us)).ToMarkdown();
+
+        Assert.Contains("| Room: Grey skirting |", text, StringComparison.Ordinal);
+        Assert.Contains("# Grey skirting", text, StringComparison.Ordinal);
+        Assert.Contains("Colour house", text, StringComparison.Ordinal);
+        Assert.DoesNotMatch(@"\d mm\b", text);
     }
 
     private static IEnumerable<string> Written() =>

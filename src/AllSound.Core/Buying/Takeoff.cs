@@ -116,7 +116,7 @@ public static class Takeoff
 
     /// <summary>The option to measure and price by: the one chosen, or on a held surface that of the plan once it is freed.</summary>
     public static Option? Planned(Surface surface, Specified specified) =>
-        Chosen(surface, specified) ?? (specified.Afterwards is { } then ? Chosen(surface, then.Plan) : null);
+        specified is null ? throw new ArgumentNullException(nameof(specified)) : Chosen(surface, specified.Planned);
 
     private static ImmutableArray<Item> Items(Option option) =>
         [

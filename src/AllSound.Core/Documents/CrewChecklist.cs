@@ -17,7 +17,7 @@ internal static class CrewChecklist
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return [.. InForce(job, surface, specified), .. Stopped(job, surface, specified)];
+            return [.. InForce(surface, specified), .. Stopped(job, surface, specified)];
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();

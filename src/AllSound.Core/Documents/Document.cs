@@ -48,31 +48,37 @@ public enum BlockKind : byte
 /// <param name="Items">Items of a list.</param>
 /// <param name="Head">Head of a table.</param>
 /// <param name="Rows">Rows of a table.</param>
+/// <param name="Names">What each row is about, in its owner's words: a first column, which no terms change. Empty where rows have no names.</param>
 public sealed record Block(
     BlockKind Kind,
     [property: Prose] string Text,
     [property: Prose] ImmutableArray<string> Items,
     [property: Prose] ImmutableArray<string> Head,
-    [property: Prose] ImmutableArray<ImmutableArray<string>> Rows
+    [property: Prose] ImmutableArray<ImmutableArray<string>> Rows,
+    ImmutableArray<string> Names
 )
 {
     /// <summary>A heading.</summary>
-    public static Block Heading(string text) => new(BlockKind.Heading, text, [], [], []);
+    public static Block Heading(string text) => new(BlockKind.Heading, text, [], [], [], []);
 
     /// <summary>A paragraph.</summary>
-    public static Block Say(string text) => new(BlockKind.Text, text, [], [], []);
+    public static Block Say(string text) => new(BlockKind.Text, text, [], [], [], []);
 
     /// <summary>A caution.</summary>
-    public static Block Beware(string text) => new(BlockKind.Caution, text, [], [], []);
+    public static Block Beware(string text) => new(BlockKind.Caution, text, [], [], [], []);
 
     /// <summary>A list.</summary>
-    public static Block List(IEnumerable<string> items) => new(BlockKind.List, "", [.. items], [], []);
+    public static Block List(IEnumerable<string> items) => new(BlockKind.List, "", [.. items], [], [], []);
 
     /// <summary>Boxes to tick.</summary>
-    public static Block Checks(IEnumerable<string> items) => new(BlockKind.Checks, "", [.. items], [], []);
+    public static Block Checks(IEnumerable<string> items) => new(BlockKind.Checks, "", [.. items], [], [], []);
 
     /// <summary>A table.</summary>
-    public static Block Table(ImmutableArray<string> head, IEnumerable<ImmutableArray<string>> rows) => new(BlockKind.Table, "", [], head, [.. rows]);
+    public static Block Table(ImmutableArray<string> head, IEnumerable<ImmutableArray<string>> rows, params ImmutableArray<string> names) =>
+        new(BlockKind.Table, "", [], head, [.. rows], names);
+
+    /// <summary>The cells of each row of a table, its name first.</summary>
+    public IEnumerable<IEnumerable<string>> Cells() => Rows.Select((row, i) => Names.IsEmpty ? row : row.Prepend(Names[i]));
 }
 
 /// <summary>A page that stands on its own: each carries job, surface, date and revision.</summary>
@@ -129,7 +135,7 @@ public sealed record Document(DocumentKind Kind, [property: Prose] string Title,
                 break;
             case BlockKind.Table:
                 text.Append("| ").AppendJoin(" | ", block.Head.Select(Cell)).Append(" |\n|").Append(string.Concat(block.Head.Select(_ => " --- |"))).Append('\n');
-                foreach (var row in block.Rows)
+                foreach (var row in block.Cells())
                 {
                     text.Append("| ").AppendJoin(" | ", row.Select(Cell)).Append(" |\n");
                 }

@@ -18,9 +18,9 @@ internal static class HazardSheet
     {
         var blocks = ImmutableArray.CreateBuilder<Block>();
         var appraised = specified.Appraised;
-        foreach (var found in HazardsOf.Specified(job, surface, specified))
+        foreach (var found in Hazards.Of(surface, specified))
         {
-            blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Hazard.Duty is HazardDuty.Stop ? ": stop" : "")}"));
+            blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Duty is HazardDuty.Stop ? ": stop" : "")}"));
             blocks.Add(Block.Beware(found.Because));
             blocks.Add(Block.List(found.Hazard.Refer is { } refer ? found.Hazard.Do.Add($"Turn to {refer}.") : found.Hazard.Do));
         }

@@ -68,7 +68,6 @@ public static class Writing
             var option = Takeoff.Planned(p.Surface, specified[p.Surface.Id]);
             var held = !specified[p.Surface.Id].Holds.IsEmpty;
             return ImmutableArray.Create(
-                $"{p.Space.Title}: {p.Surface.Title}",
                 option is null ? (held ? "stopped" : "nothing meets this brief") : $"{(held ? "stopped; once freed: " : "")}{option.Name}",
                 option is null ? "" : Money(option.Criteria.Money, job),
                 option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
@@ -91,7 +90,7 @@ public static class Writing
                     _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
                 }
             ),
-            Block.Table(["surface", "work", "cost", "days"], rows),
+            Block.Table(["surface", "work", "cost", "days"], rows, [.. places.Select(p => $"{p.Space.Title}: {p.Surface.Title}")]),
             Block.Say($"Labour and materials together {Money(Sum(held: false), job)}, tins not rounded.{waiting} {Defers}"),
         ];
     }
@@ -100,11 +99,11 @@ public static class Writing
     {
         if (Takeoff.Chosen(surface, specified) is not { } option)
         {
-            return [.. InForce(job, surface, specified), .. Stopped(job, surface, specified)];
+            return [.. InForce(surface, specified), .. Stopped(job, surface, specified)];
         }
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
-        blocks.AddRange(InForce(job, surface, specified));
+        blocks.AddRange(InForce(surface, specified));
         blocks.Add(
             Block.Say(
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
@@ -275,8 +274,8 @@ public static class Writing
             ];
 
     /// <summary>The hazards in force with what to do about each, once for the page: a step only reminds of them.</summary>
-    internal static IEnumerable<Block> InForce(Job job, Surface surface, Specified specified) =>
-        HazardsOf.Specified(job, surface, specified) is { IsEmpty: false } found
+    internal static IEnumerable<Block> InForce(Surface surface, Specified specified) =>
+        Hazards.Of(surface, specified) is { IsEmpty: false } found
             ? [Block.Heading("Hazards"), Block.List(found.Select(h => $"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}"))]
             : [];
 

@@ -174,22 +174,29 @@ public static partial class JobSense
         }
     }
 
+    // What the list of facts takes: shares as fractions, numbers as they are.
+    private static readonly ImmutableArray<(string Key, double Least, double Most, Func<Facts, double?> Read)> Ranges =
+    [
+        .. from field in FactSheet.Groups.SelectMany(g => g.Fields)
+        where field.Kind is FactKind.Percent or FactKind.Number
+        let scale = field.Kind is FactKind.Percent ? 100 : 1
+        let property = typeof(Facts).GetProperties().Single(p => System.Text.Json.JsonNamingPolicy.CamelCase.ConvertName(p.Name) == field.Key)
+        select (
+            field.Key,
+            field.Least!.Value / scale,
+            field.Most!.Value / scale,
+            (Func<Facts, double?>)(f => property.GetValue(f) is { } value ? Convert.ToDouble(value, System.Globalization.CultureInfo.InvariantCulture) : null)
+        ),
+    ];
+
     private static void FactFaults(Faults faults, string at, Surface surface)
     {
         var facts = surface.Facts;
-        Range(faults, $"{at}.looseShare", facts.LooseShare, 0, 1);
-        Range(faults, $"{at}.bareShare", facts.BareShare, 0, 1);
-        Range(faults, $"{at}.liftingShare", facts.LiftingShare, 0, 1);
-        Range(faults, $"{at}.waterStainShare", facts.WaterStainShare, 0, 1);
-        Range(faults, $"{at}.fillShare", facts.FillShare, 0, 1);
-        Range(faults, $"{at}.mouldShare", facts.MouldShare, 0, 1);
-        Range(faults, $"{at}.workHeightM", facts.WorkHeightM, 0, 100);
-        Range(faults, $"{at}.fillDepthMm", facts.FillDepthMm, 0, 500);
-        Range(faults, $"{at}.gloss60", facts.Gloss60, 0, 120);
-        Range(faults, $"{at}.ph", facts.Ph, 0, 14);
-        Range(faults, $"{at}.serviceTempC", facts.ServiceTempC, -60, 1000);
-        Range(faults, $"{at}.knots", facts.Knots, 0, 10_000);
-        Range(faults, $"{at}.openJointM", facts.OpenJointM, 0, 10_000);
+        foreach (var (key, least, most, read) in Ranges)
+        {
+            Range(faults, $"{at}.{key}", read(facts), least, most);
+        }
+
         if (facts.BareShare + facts.LooseShare > 1.0001)
         {
             faults.Add($"{at}.looseShare", "bare and loose together are more than the whole surface");

@@ -41,7 +41,7 @@ public static class Reporting
             specified.Notes,
             Technique.ElementOrders.For(surface),
             [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")],
-            Hazards(job, surface, specified)
+            [.. Safety.Hazards.Of(surface, specified).Select(Report)]
         );
     }
 
@@ -99,7 +99,7 @@ public static class Reporting
             ],
             audited.NotSpecified,
             audited.Mended,
-            [.. HazardsOf.Acts(job, surface, appraised, [.. sequence.Select(s => firm.Act(Operations.Find(s.Operation)!, s.Product)).OfType<Act>()]).Select(Report)]
+            [.. Safety.Hazards.Of(surface, appraised, [.. sequence.Select(s => firm.Act(Operations.Find(s.Operation)!, s.Product)).OfType<Act>()]).Select(Report)]
         );
     }
 
@@ -150,12 +150,8 @@ public static class Reporting
             )),
         ];
 
-    /// <summary>The hazards in force on a surface with all that is offered for it.</summary>
-    private static ImmutableArray<HazardReport> Hazards(Job job, Surface surface, Specified specified) =>
-        [.. HazardsOf.Specified(job, surface, specified).Select(Report)];
-
     private static HazardReport Report(InForce found) =>
-        new(found.Hazard.Id, found.Hazard.Title, found.Hazard.Duty, found.Because, found.Hazard.Do, found.Hazard.Refer, found.Hazard.Source.ToString());
+        new(found.Hazard.Id, found.Hazard.Title, found.Duty, found.Because, found.Hazard.Do, found.Hazard.Refer, found.Hazard.Source.ToString());
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
         [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees, h.Need.Meanwhile))];

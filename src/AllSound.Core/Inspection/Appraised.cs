@@ -39,4 +39,17 @@ public sealed record Appraised(Condition Condition, Extents Extents, ImmutableAr
 {
     /// <summary>What was recorded, with what signs, readings, room and building add.</summary>
     public Facts Facts { get; init; } = new();
+
+    /// <summary>Age and place allow lead in what is there, whatever a test said of it.</summary>
+    public bool AgeAllowsLead { get; init; }
+
+    /// <summary>Age and place allow asbestos in the fabric about it, whatever was recorded of the surface itself.</summary>
+    public bool AgeAllowsAsbestos { get; init; }
+
+    /// <summary>There is mould inside, nobody said how much, and the face is large enough for more than a painter takes on.</summary>
+    public bool MayBeMuchMould =>
+        Condition.Get(Facets.Mould) == Presence.Present
+        && Condition.Get(Facets.Exposure) == Exposure.Inside
+        && Facts.MouldShare is null
+        && Extents.AreaM2 >= SurveyReader.MuchMouldM2;
 }

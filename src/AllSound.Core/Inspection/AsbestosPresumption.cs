@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using AllSound.Core.Jobs;
+using AllSound.Core.Quantities;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
@@ -37,7 +38,7 @@ public static class AsbestosPresumption
     [
         // Texture dates at the latest from when the face was last known without it.
         ("Textured coating", (s, _) => s.Layers?.Any(l => l.Coating == "texture") == true, s => s.Layers!.Value.First(l => l.Coating == "texture").Year ?? s.Year),
-        ("Textured coating", (s, _) => s.Form?.Kind is "texture-fine" or "texture-deep" && Inside(s), s => s.Year),
+        ("Textured coating", (s, _) => s.Form is { } form && Forms.Find(form.Kind) is { IsCoat: true } && Inside(s), s => s.Year),
         ("Cement sheet", (_, g) => g.Value == Substrate.FibreCement, s => s.Year),
         ("Lagging, rope, gasket or insulating board", (s, _) => s.Facts.Lagging == true, s => s.Year),
         ("Bitumen on a floor", (s, _) => s.Element is Element.Floor && s.Layers?.Any(l => l.Coating == "bitumen") == true, s => s.Year),

@@ -142,14 +142,14 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.FaintStain), "Stains are faint", "Pale, no dark edge: waterborne block will do."),
                 FactField.YesNo(nameof(Facts.Tar), "Nicotine or soot", "Alkaline wipe comes away brown."),
                 FactField.YesNo(nameof(Facts.Ink), "Ink or marker", "Bleeds through every coat."),
-                FactField.Number(nameof(Facts.Knots), "Knots that show", "Sticky is live.", "no.", 0, 9999, 1, noneIsZero: true),
+                FactField.Number(nameof(Facts.Knots), "Knots that show", "Sticky is live.", "no.", 0, 10_000, 1, noneIsZero: true),
             ]
         ),
         new(
             "Shape and fabric",
             [
                 FactField.Percent(nameof(Facts.FillShare), "To fill", "Hollows, holes, still cracks."),
-                FactField.Number(nameof(Facts.OpenJointM), "Open joint", "Length to caulk.", "m", 0, 9999, 0.5, noneIsZero: true),
+                FactField.Number(nameof(Facts.OpenJointM), "Open joint", "Length to caulk.", "m", 0, 10_000, 0.5, noneIsZero: true),
                 FactField.Number(nameof(Facts.FillDepthMm), "Deepest hollow", "Over 3 mm wants filler in layers.", "mm", 0, 500, 1, noneIsZero: true),
                 FactField.YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand."),
                 FactField.YesNo(nameof(Facts.GreyWood), "Grey weathered wood", "Tape brings grey fibre."),

@@ -18,7 +18,7 @@ internal sealed partial class SurveyReader
     private const double TowerM = 8;
 
     /// <summary>Mould that is a specialist's work, square metres (national guidance, from memory).</summary>
-    private const double MuchMouldM2 = 10;
+    internal const double MuchMouldM2 = 10;
 
     private Film ReadFilm()
     {
@@ -83,6 +83,7 @@ internal sealed partial class SurveyReader
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
+        ageAllowsLead = lead == Lead.Presumed;
         Known(F.Lead, facts.Lead, lead, lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred, why, "T_lead_lab");
 
         var (asbestos, whyAsbestos) = AsbestosPresumption.For(job.Jurisdiction, building, surface, substrate);
@@ -153,7 +154,9 @@ internal sealed partial class SurveyReader
     {
         Put(F.Ignition, Yes(facts.Flames == true || facts.Fumes == true));
         Put(F.Shut, Yes(facts.Shut == true));
-        Put(F.FireRated, Yes(facts.FireRated == true));
+
+        // A wall of an escape route is stripped and painted like another; what may not be cut and stripped is the door and its frame.
+        Put(F.FireRated, Yes(facts.FireRated == true && surface.Element is Element.Door or Element.Frame or Element.Window or Element.Panelling));
         Put(F.DrinkingWater, Yes(facts.DrinkingWater == true));
         Put(F.Nests, Yes(facts.Nests == true));
         Put(F.MayFall, Yes(facts.MayFall == true));

@@ -12,6 +12,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 {
     private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
     private Condition condition;
+    private bool ageAllowsLead;
 
     public Appraised Read()
     {
@@ -113,7 +114,12 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
         var extents = ReadExtents(bare, loose);
         var (left, sentences) = LeftAsFound.Apply(condition, surface.Brief);
-        return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences) { Facts = facts };
+        return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences)
+        {
+            Facts = facts,
+            AgeAllowsLead = ageAllowsLead,
+            AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
+        };
     }
 
     private static Presence Yes(bool value) => value ? Presence.Present : Presence.None;

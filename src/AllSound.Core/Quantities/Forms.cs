@@ -27,6 +27,9 @@ public sealed record FormKind(string Id, string Title, ImmutableArray<Element> E
 
     /// <summary>The kind of face that it is to work on; null where the element says.</summary>
     public Face? Face { get; init; }
+
+    /// <summary>True when the texture is a coat that was put on, and not of the wall itself.</summary>
+    public bool IsCoat { get; init; }
 }
 
 /// <summary>The forms known to the program. Factors are real over flat area; the typical value of the trade's range.</summary>
@@ -64,6 +67,7 @@ public static class Forms
         Factor("texture-fine", "fine texture or sanded", 1.15, Faces, Source.Usual) with
         {
             Face = Face.Textured,
+            IsCoat = true,
         },
         Factor("roughcast", "roughcast", 1.5, Faces, Source.Usual) with
         {
@@ -76,6 +80,7 @@ public static class Forms
         Factor("texture-deep", "decorative texture", 1.2, Faces, Source.Usual) with
         {
             Face = Face.Textured,
+            IsCoat = true,
         },
         Factor("weatherboard", "weatherboard", 1.15, [Element.Boarding, Element.Cladding], Source.Usual),
         Factor("vee-board", "tongued and grooved, vee joint", 1.1, [Element.Boarding, Element.Ceiling, Element.Panelling], Source.Usual),

@@ -79,7 +79,7 @@ public static class Refusals
             "Mould over 10 square metres, sewage, or people with weak immunity: not a painter's work.",
             "a specialist",
             Source.Usual,
-            (a, _) => a.Condition.Get(Facets.Mould) == Presence.Present && a.Condition.Get(Facets.Exposure) == Exposure.Inside && a.Extents.AreaM2 > 10
+            (a, _) => a.Condition.Get(Facets.MuchMould) == Presence.Present || a.MayBeMuchMould
         ),
         new(
             "no-unlisted-contact",

@@ -30,7 +30,7 @@ public static class StepHazards
         var operation = act.Operation;
         var lead = before.Get(Facets.Lead) != Lead.ProvedAbsent && Disturbs(act);
         var inside = before.Get(Facets.Exposure) == Exposure.Inside;
-        var dusty = operation.Gives.Any(e => e.Facet == Facets.Dust && e.Value == (byte)Presence.Present);
+        var dusty = act.MakesDust();
         var protection = new List<string>(operation.Protection);
         var cautions = new List<string>(operation.Cautions);
         if (lead)
@@ -40,8 +40,7 @@ public static class StepHazards
         }
 
         var substrate = before.Get(Facets.Substrate);
-        var family = Substrates.Of(substrate).Family;
-        if (dusty && (family == SubstrateFamily.Masonry || substrate is Substrate.TileGlazed or Substrate.TileUnglazed))
+        if (dusty && ActHazards.HoldsSilica(substrate))
         {
             protection.Add("mask FFP3");
             cautions.Add("Masonry dust holds silica: damp it or extract it, never sweep it dry.");
@@ -53,7 +52,7 @@ public static class StepHazards
             cautions.Add("Hardwood dust harms the lungs and nose: extract it.");
         }
 
-        if (act.Product is { Carrier: Carrier.Spirit or Carrier.Alcohol or Carrier.Strong } && operation.Role != CoatRole.None)
+        if (act.HasSolvent() && operation.Role != CoatRole.None)
         {
             protection.Add(inside ? "half mask A2P3" : "gloves");
             cautions.Add(
@@ -74,7 +73,7 @@ public static class StepHazards
             cautions.Add("At height: from the platform only.");
         }
 
-        if (before.Get(Facets.Electrics) is Electrics.Live && act.Leaves is { Clock: Drying.Wash } && operation.Extent != Extent.Once)
+        if (before.Get(Facets.Electrics) is Electrics.Live && act.Wets())
         {
             cautions.Add("Live outlets in the face: dead and covered first, by a competent person.");
         }
@@ -102,13 +101,13 @@ public static class StepHazards
     public static bool Disturbs(Act act)
     {
         ArgumentNullException.ThrowIfNull(act);
-        return act.Needs.Contains(SiteNeeds.LeadControlled) || act.Needs.Contains(SiteNeeds.LeadAbsent);
+        return act.DisturbsPaint();
     }
 
     private static string? Waste(Act act, bool lead)
     {
         var operation = act.Operation;
-        var wet = act.Leaves is { Clock: Drying.Wash } && operation.Extent != Extent.Once;
+        var wet = act.Wets();
         return (operation.Group, lead, wet) switch
         {
             _ when operation.Gives.Any(e => e.Facet == Facets.Paper) => lead
@@ -124,8 +123,7 @@ public static class StepHazards
             _ when act.Product is { Carrier: Carrier.Spirit or Carrier.Strong } =>
                 "solvent and rags: rags flat outside or under water in a lidded bin; tins by the local scheme",
             _ when act.Product is { Carrier: Carrier.Alcohol } => "alcohol rags: lidded metal bin",
-            _ when act.Product is { Clear: true, Carrier: not Carrier.Water } || act.Product?.Cover is Cover.Oil or Cover.Linseed =>
-                "oily rags can catch fire by themselves: under water in a lidded bin",
+            _ when act.LeavesOilyRags() => "oily rags can catch fire by themselves: under water in a lidded bin",
             _ when act.Product is not null => "tins dried out or by the local scheme; wash-out water never to a surface drain",
             _ => null,
         };
@@ -155,7 +153,7 @@ public static class StepHazards
             return "Children, pregnant women and pets stay out until the area is cleared; food and bedding out first.";
         }
 
-        if (inside && act.Product is { Carrier: Carrier.Spirit or Carrier.Alcohol or Carrier.Strong } && act.Operation.Role is not (CoatRole.None or CoatRole.Spot))
+        if (inside && act.HasSolvent() && act.Operation.Role is not (CoatRole.None or CoatRole.Spot))
         {
             return "The room is not slept in tonight (two nights after two-part paint); children and people with asthma stay away until the smell is gone.";
         }

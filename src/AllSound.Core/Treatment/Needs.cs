@@ -8,7 +8,7 @@ namespace AllSound.Core.Treatment;
 
 /// <summary>
 /// Needs of stains, of drying and of the end of the work, and the list of all needs. A rule of the trade stands once, here
-/// or in <see cref="SiteNeeds"/>, <see cref="GroundNeeds"/>, <see cref="FabricNeeds"/> or <see cref="Compatibility"/>; its wording serves everywhere.
+/// or in <see cref="SiteNeeds"/>, <see cref="PlaceNeeds"/>, <see cref="GroundNeeds"/>, <see cref="FabricNeeds"/> or <see cref="Compatibility"/>; its wording serves everywhere.
 /// </summary>
 public static class Needs
 {

@@ -12,6 +12,7 @@ public static class Operations
     static Operations()
     {
         RuntimeHelpers.RunClassConstructor(typeof(SiteNeeds).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(PlaceNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(GroundNeeds).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(Needs).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(FabricNeeds).TypeHandle);

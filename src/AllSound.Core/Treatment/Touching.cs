@@ -11,13 +11,13 @@ internal static class Touching
         SiteNeeds.FootingSafe,
         SiteNeeds.WiringSound,
         SiteNeeds.ConsentGiven,
-        SiteNeeds.NothingFalls,
-        SiteNeeds.NestsGone,
-        SiteNeeds.MouldFew,
-        SiteNeeds.LinesClear,
-        SiteNeeds.AirProved,
-        SiteNeeds.NobodyUnwell,
-        SiteNeeds.NoGas,
+        PlaceNeeds.NothingFalls,
+        PlaceNeeds.NestsGone,
+        PlaceNeeds.MouldFew,
+        PlaceNeeds.LinesClear,
+        PlaceNeeds.AirProved,
+        PlaceNeeds.NobodyUnwell,
+        PlaceNeeds.NoGas,
     ];
 
     /// <summary>
@@ -38,8 +38,8 @@ internal static class Touching
         [
             .. touches ? AtTheFace : [],
             .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>(),
-            .. operation.Group is Group.Strip ? [SiteNeeds.RatingKept] : Array.Empty<Need>(),
-            .. operation.Role != CoatRole.None ? [SiteNeeds.WaterSafe] : Array.Empty<Need>(),
+            .. operation.Group is Group.Strip ? [PlaceNeeds.RatingKept] : Array.Empty<Need>(),
+            .. operation.Role != CoatRole.None ? [PlaceNeeds.WaterSafe] : Array.Empty<Need>(),
             .. chemical ? [GroundNeeds.ResidueOut] : Array.Empty<Need>(),
         ];
     }

@@ -7,6 +7,7 @@ import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { daysText, hoursText, spoken } from "../shell/words";
 import { money } from "../survey/OptionGlance";
+import { offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
 import { Sheet } from "./Sheet";
@@ -96,8 +97,8 @@ function Drawn() {
           </thead>
           <tbody>
             {views.map((v) => {
-              const { then, options } = v.specification;
-              const o = (then?.options ?? options).find((x) => x.id === v.chosen);
+              const { then } = v.specification;
+              const o = offered(v.specification).find((x) => x.id === v.chosen);
               return (
                 <tr key={v.surface.id}>
                   <td>{v.surface.title}</td>
@@ -124,7 +125,7 @@ function Drawn() {
 
 function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: string; date: string }) {
   const { then } = view.specification;
-  const options = then?.options ?? view.specification.options;
+  const options = offered(view.specification);
   const option = options.find((o) => o.id === view.chosen);
   const others = options.filter((o) => o !== option);
   return (

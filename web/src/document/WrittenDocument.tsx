@@ -90,9 +90,9 @@ function BlockView({ block }: { block: Schemas["Block"] }) {
             </tr>
           </thead>
           <tbody>
-            {block.rows.map((row) => (
-              <tr key={row.join("|")}>
-                {row.map((cell, i) => {
+            {block.rows.map((row, n) => (
+              <tr key={`${block.names[n] ?? ""}|${row.join("|")}`}>
+                {[...block.names.slice(n, n + 1), ...row].map((cell, i) => {
                   const key = `${i}${cell}`;
                   return i === 0 ? (
                     <th key={key} scope="row">

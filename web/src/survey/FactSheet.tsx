@@ -15,19 +15,30 @@ type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: Surface
 export function FactSheet({ edit, surface, catalogue, view }: Props) {
   const set = (facts: Partial<Facts>, soon = true) =>
     edit.change({ ...surface, facts: { ...surface.facts, ...facts } }, soon);
-  // What holds for the whole room is said once, of the room.
-  const { space } = usePlace();
+  // What holds for the whole room is said once, of the room; one edit, so that one undo takes it back.
+  const { job, space } = usePlace();
   const room = space && ((edit.session.current(`space:${space.space.id}`) ?? space.space) as Schemas["Space"]);
-  const around = (key: string) => room?.surroundings?.[key as keyof Schemas["Surroundings"]] ?? null;
-  const ofRoom = (key: string, value: unknown) =>
+  const building = job.buildings.find((b) => b.spaces.some((s) => s.space.id === room?.id))?.building;
+  const around = (key: keyof Schemas["Surroundings"]): Around => {
+    const ofRoom = room?.surroundings?.[key] ?? null;
+    const ofBuilding = building?.surroundings?.[key] ?? null;
+    if (ofRoom !== null) return { of: "room", value: ofRoom };
+    return ofBuilding === null ? null : { of: "building", value: ofBuilding };
+  };
+  const ofRoom = (key: string, label: string, value: boolean | null) =>
     room &&
     edit.session.edit(
-      `${room.title}: ${key}`,
+      `${room.title}: ${label.toLowerCase()}`,
       [
         {
           key: `space:${room.id}`,
           before: room,
           after: { ...room, surroundings: { ...room.surroundings, [key]: value } },
+        },
+        {
+          key: `surface:${surface.id}`,
+          before: surface,
+          after: { ...surface, facts: { ...surface.facts, [key]: null } },
         },
       ],
       true,
@@ -46,7 +57,12 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
               field={field}
               value={surface.facts?.[field.key as keyof Facts] ?? null}
               onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
-              {...(field.shared ? { around: around(field.key), onRoom: (v: unknown) => ofRoom(field.key, v) } : {})}
+              {...(field.shared
+                ? {
+                    around: around(field.key as keyof Schemas["Surroundings"]),
+                    onRoom: (v: boolean | null) => ofRoom(field.key, field.label, v),
+                  }
+                : {})}
             />
           ))}
         </section>
@@ -59,13 +75,16 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
 
 type Field = Schemas["FactField"];
 
+/** What is said of the whole room, or else of the building; null for nothing. */
+type Around = { of: "room" | "building"; value: boolean } | null;
+
 type RowProps = {
   field: Field;
   value: unknown;
   onSet: (value: unknown, soon?: boolean) => void;
-  /** What is said of the whole room, where the fact can be. */
-  around?: boolean | null;
-  onRoom?: (value: unknown) => void;
+  around?: Around;
+  /** Says it of the whole room instead of the surface; null takes that back. */
+  onRoom?: (value: boolean | null) => void;
 };
 
 function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
@@ -88,7 +107,7 @@ function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
             {options.map(([word, v]) => (
               <label key={word}>
                 <input type="radio" name={id} checked={(value ?? null) === v} onChange={() => onSet(v)} />
-                {v === null && around !== null ? `as the room: ${around ? "yes" : "no"}` : word}
+                {v === null && around !== null ? `as the ${around.of}: ${around.value ? "yes" : "no"}` : word}
               </label>
             ))}
           </fieldset>
@@ -97,15 +116,12 @@ function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
               type="button"
               className="btn tight"
               aria-label={`${field.label}: say so of the whole room`}
-              onClick={() => {
-                onRoom(value);
-                onSet(null);
-              }}
+              onClick={() => onRoom(value)}
             >
               whole room
             </button>
           )}
-          {onRoom && around !== null && typeof value !== "boolean" && (
+          {onRoom && around?.of === "room" && typeof value !== "boolean" && (
             <button
               type="button"
               className="btn tight"

@@ -1,13 +1,14 @@
 import type { Option, SurfaceView } from "../api/client";
 import { daysText, hoursText } from "../shell/words";
 import { Impasse } from "../work/Impasse";
+import { offered } from "../work/offered";
 
 type Props = { view: SurfaceView; onChoose: (option: Option) => void };
 
 /** The options in brief, beside the facts that they follow from. */
 export function OptionGlance({ view, onChoose }: Props) {
   const { then } = view.specification;
-  const options = then?.options ?? view.specification.options;
+  const options = offered(view.specification);
   if (options.length === 0)
     return view.specification.blocked ? (
       <div className="small">

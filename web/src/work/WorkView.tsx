@@ -7,6 +7,7 @@ import { BriefPanel } from "./BriefPanel";
 import { HazardList } from "./HazardList";
 import { Impasse } from "./Impasse";
 import { Order } from "./Order";
+import { offered } from "./offered";
 import { StepList, Steps } from "./StepList";
 import { Stripping } from "./Stripping";
 
@@ -15,8 +16,7 @@ export function WorkView() {
   const { view, edit } = usePlace();
   if (!view) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
   const { meanwhile, then } = view.specification;
-  // On a held surface: the options once it is freed, marked so.
-  const options = then?.options ?? view.specification.options;
+  const options = offered(view.specification);
   const chosen = options.find((o) => o.id === view.chosen) ?? options[0];
   const choose = (o: Option) => edit.draft && edit.change({ ...edit.draft, choice: o.id });
   return (

@@ -113,6 +113,9 @@ public sealed record Specified(
     /// <summary>The plan once everything that holds the surface is freed; null where nothing holds it, or no painting follows. Looked for when it is first asked for.</summary>
     public Afterwards? Afterwards => afterwards?.Value;
 
+    /// <summary>What is planned: this, or on a held surface the plan once it is freed where there is one.</summary>
+    public Specified Planned => Afterwards?.Plan ?? this;
+
     /// <summary>The same with a way to find the plan once it is freed.</summary>
     internal Specified Then(Func<Afterwards?> find) => new(this, impasse, new Lazy<Afterwards?>(find));
 

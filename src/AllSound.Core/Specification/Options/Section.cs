@@ -82,7 +82,7 @@ public sealed record Section(
         var condition = specified.Appraised.Condition;
         var extents = specified.Appraised.Extents;
         var area = Math.Max(extents.AreaM2, 1e-9);
-        var plan = specified.Afterwards?.Plan ?? specified;
+        var plan = specified.Planned;
         return new Section(
             Substrates.Of(condition.Get(Facets.Substrate)).Title,
             specified.Appraised.Family,

@@ -36,7 +36,7 @@ internal static class Finishing
             Source.Usual
         ) with
         {
-            Needs = [SiteNeeds.CanBeAired, SiteNeeds.FlamesOut],
+            Needs = [PlaceNeeds.CanBeAired, PlaceNeeds.FlamesOut],
         },
         Once(
             "ms_flames_out",
