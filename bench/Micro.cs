@@ -1,3 +1,4 @@
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Specification;

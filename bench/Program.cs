@@ -1,5 +1,6 @@
 using System.Diagnostics;
 using AllSound.Bench;
+using AllSound.Core.Assessment;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;

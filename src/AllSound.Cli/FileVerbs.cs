@@ -1,5 +1,6 @@
 using System.CommandLine;
 using System.Text.Json;
+using AllSound.Core.Assessment;
 using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;

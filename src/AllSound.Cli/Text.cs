@@ -77,6 +77,11 @@ internal static class Text
             to.WriteLine(
                 $"    {Figures.Money(option.Cost.Amount, option.Cost.Currency)}, {Figures.Hours(option.LabourHours)}, {Figures.Days(option.ElapsedDays)}, about {Figures.Years(option.LifeYears)}, hazard {option.Hazard:0.#}"
             );
+            foreach (var cause in option.Causes)
+            {
+                to.WriteLine(FormattableString.Invariant($"    why: {cause.Title} ({cause.Probability:P0}). {cause.Says}"));
+            }
+
             Steps(to, option.Steps);
             foreach (var risk in option.ResidualRisks)
             {

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Buying;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;

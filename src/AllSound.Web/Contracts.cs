@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
 using System.Text.Json.Nodes;
+using AllSound.Core.Assessment;
 using AllSound.Core.Exchange;
 using AllSound.Core.Exchange.Listings;
 using AllSound.Core.Inspection;

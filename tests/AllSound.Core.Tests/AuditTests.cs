@@ -186,6 +186,6 @@ public sealed class AuditTests
     private static Audited Audit(string id, SequenceStep[] sequence)
     {
         var (job, building, space, surface) = Demo.Place(id);
-        return Auditor.Audit(job.Rates, surface, Inspection.Appraisal.Appraise(job, building, space, surface), sequence);
+        return Auditor.Audit(job.Rates, surface, Assessment.Appraisal.Appraise(job, building, space, surface), sequence);
     }
 }

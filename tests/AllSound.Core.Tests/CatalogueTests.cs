@@ -1,6 +1,7 @@
 using System.Collections;
 using System.Runtime.CompilerServices;
 using System.Runtime.Loader;
+using AllSound.Core.Assessment;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;

@@ -1,6 +1,7 @@
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
+using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using Xunit;

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using AllSound.Core.Assessment;
 using AllSound.Core.Buying;
 using AllSound.Core.Documents;
 using AllSound.Core.Inspection;

@@ -1,3 +1,4 @@
+using AllSound.Core.Assessment;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;

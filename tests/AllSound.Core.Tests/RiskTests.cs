@@ -56,7 +56,7 @@ public sealed class RiskTests
     public void Assumptions_that_a_glance_would_not_settle_are_a_risk()
     {
         var appraised = One.Appraise(One.Surface(Element.Wall, "gyp_old", new Facts(), [One.Coat("emul_matt")]));
-        var assumed = appraised.Resolutions.Where(r => r is { How: Inspection.Resolved.Assumed, AtAGlance: false }).ToArray();
+        var assumed = appraised.Resolutions.Where(r => r is { How: Assessment.Resolved.Assumed, AtAGlance: false }).ToArray();
         Assert.NotEmpty(assumed);
 
         var risk = Assert.Single(Longevity.Risks(appraised, Sound), r => r.StartsWith("Rests on assumptions about: ", StringComparison.Ordinal));

@@ -1,3 +1,4 @@
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;

@@ -16,6 +16,12 @@ public sealed record Evidence(string Sign, double IfCause, double IfNot)
         : this(sign, ifCause, (Signs.Find(sign) ?? throw new ArgumentException($"Unknown sign {sign}.", nameof(sign))).BaseRate) { }
 }
 
+/// <summary>What a cause brings with it: what it makes of the surface where nothing that was recorded says otherwise.</summary>
+/// <param name="Is">The state of the surface that it brings about, and that the work has to put right.</param>
+/// <param name="Apply">The facts with it; what was recorded stands.</param>
+/// <param name="Says">What it is, as a noun: "salts in the ground".</param>
+public sealed record Implication(Test Is, Func<Facts, Facts> Apply, string Says);
+
 /// <summary>Why a coating failed.</summary>
 /// <param name="Id">Stable id.</param>
 /// <param name="Title">What it is.</param>
@@ -26,6 +32,12 @@ public sealed record Evidence(string Sign, double IfCause, double IfNot)
 /// <param name="Source">Where the cure comes from; the numbers are judgements.</param>
 public sealed record Cause(string Id, string Title, ImmutableArray<double> Weights, ImmutableArray<Evidence> Evidence, string Cure, string Proof, Source Source)
 {
+    /// <summary>What it implies of the surface. A cause at one half or above is taken to be at work, and the work puts this right.</summary>
+    public ImmutableArray<Implication> Implies { get; init; } = [];
+
+    /// <summary>What answers it where no step does, as a sentence: how the coats are laid, or what is looked at first. Empty where steps do.</summary>
+    public string Manner { get; init; } = "";
+
     /// <summary>Prior weight for a substrate family.</summary>
     public double Weight(SubstrateFamily family) => Weights[(int)family];
 }

@@ -109,6 +109,7 @@ public static class Writing
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
             )
         );
+        Add(blocks, "Why it fails, and what answers it", WhyItFails(option));
         blocks.AddRange(Steps(option.Steps, surface, "the finished work"));
         Add(blocks, "It assumes", option.Assumes);
         Add(blocks, "It leaves undone", option.LeftUndone);
@@ -116,6 +117,9 @@ public static class Writing
         blocks.Add(Block.Say(Defers));
         return blocks.ToImmutable();
     }
+
+    private static ImmutableArray<string> WhyItFails(Option option) =>
+        [.. option.Causes.Select(c => FormattableString.Invariant($"{char.ToUpperInvariant(c.Title[0])}{c.Title[1..]} ({c.Probability:P0} likely). {c.Says}"))];
 
     // Each step with its cautions and hold point before it, how, why and who says so.
     private static IEnumerable<Block> Steps(ImmutableArray<Step> steps, Surface surface, string end)
@@ -294,6 +298,7 @@ public static class Writing
             Block.Say(
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}. To price and prepare by: look again before it begins."
             ),
+            .. option.Causes.IsEmpty ? [] : new[] { Block.Heading("Why it fails, and what answers it"), Block.List(WhyItFails(option)) },
             .. Steps(option.Steps, surface, "the finished work"),
         ];
     }

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Materials;

@@ -36,6 +36,7 @@ internal static partial class OperationPhrases
             ],
             ["sb_stain_wb"] = ["water based stain block", "acrylic stain block", "faint stain block"],
             ["sb_tannin"] = ["tannin", "tannin block", "cedar bleed", "tannin stain block"],
+            ["sb_nail_heads"] = ["punch nail", "prime nail", "treat nail", "spot nail", "nail head", "rusty nail"],
             ["sb_knot"] = ["knot", "knotting", "knotting knot", "shellac knot", "seal knot", "treat knot", "patent knotting"],
 
             // Primers and undercoats.

@@ -153,6 +153,7 @@ internal static partial class OperationPhrases
         ["cl_solvent_wipe"] = ["white spirit wipe", "solvent wipe", "wipe solvent", "wipe white spirit", "wipe thinner", "wipe acetone", "wipe isopropyl", "panel wipe"],
         ["cl_tile_clean"] = ["clean tile", "limescale", "descale", "wash tile", "degrease tile", "soap scum"],
         ["cl_rinse"] = ["rinse", "rinse stripper", "rinse residue", "wash stripper residue", "rinse clean water", "neutralise stripper", "neutralise"],
+        ["dc_paste_wash"] = ["wash paste", "wash off paste", "rinse paste", "paste off", "wash size", "remove paste"],
         ["dc_rinse_cleaner"] = ["rinse bleach", "rinse off bleach", "rinse ammonia", "rinse cleaner off"],
         ["dc_neutralise_alk"] = ["neutralise alkali", "neutralise caustic", "neutralise vinegar", "neutralise acid wash", "neutralise poultice", "vinegar"],
         ["dc_acid_rinse"] = ["neutralise acid", "acid residue", "rinse acid"],
@@ -164,6 +165,7 @@ internal static partial class OperationPhrases
         ["dc_lead_clean"] = ["lead clean", "hepa vacuum", "hepa wet wipe", "hepa", "clean lead", "lead dust clean", "vacuum lead"],
         ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "dry weeks", "allow plaster dry"],
         ["dr_force"] = ["dehumidifier", "dehumidify", "force dry", "heaters dry"],
+        ["dr_harden"] = ["let harden", "leave harden", "allow harden", "let soft paint harden"],
         ["dr_wait"] = ["allow cure", "let cure", "leave cure"],
         ["du_vac"] = ["dust", "vacuum", "tack", "tack cloth", "wipe dust", "vacuum dust", "tack rag", "brush dust", "remove dust"],
 

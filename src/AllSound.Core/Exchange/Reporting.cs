@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Buying;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
@@ -68,8 +69,7 @@ public static class Reporting
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(specified);
-        var findings = NoisyOr.Diagnose(specified.Appraised.Family, Observations.Of(surface), Causes.With(job.Judgements));
-        return new(surface.Id, surface.Title, [.. findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
+        return new(surface.Id, surface.Title, [.. specified.Appraised.Findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
     }
 
     /// <summary>Audits the sequence written for a surface.</summary>

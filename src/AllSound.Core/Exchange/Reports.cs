@@ -190,6 +190,7 @@ public sealed record MoneyReport(decimal Amount, string Currency);
 /// <param name="BestAt">What it is best at.</param>
 /// <param name="Schools">Schools it follows.</param>
 /// <param name="Steps">Steps.</param>
+/// <param name="Causes">What it does about each cause that is taken to be at work.</param>
 /// <param name="Cost">Labour and material, tins not rounded.</param>
 /// <param name="LabourHours">Hours.</param>
 /// <param name="ElapsedDays">Days, one person.</param>
@@ -207,6 +208,7 @@ public sealed record OptionReport(
     [property: Prose] ImmutableArray<string> BestAt,
     ImmutableArray<string> Schools,
     ImmutableArray<StepReport> Steps,
+    ImmutableArray<CauseAnswerReport> Causes,
     MoneyReport Cost,
     double LabourHours,
     double ElapsedDays,
@@ -219,6 +221,14 @@ public sealed record OptionReport(
     [property: Prose] ImmutableArray<string> PreferWhen,
     [property: Prose] string? OtherSchool
 );
+
+/// <summary>What an option does about a cause that is taken to be at work.</summary>
+/// <param name="Cause">Id of the cause.</param>
+/// <param name="Title">What it is.</param>
+/// <param name="Probability">How likely, 0.5 to 0.98.</param>
+/// <param name="Steps">Numbers of the steps that put it right; empty where none has to.</param>
+/// <param name="Says">What answers it, or why nothing has to.</param>
+public sealed record CauseAnswerReport(string Cause, [property: Prose] string Title, double Probability, ImmutableArray<int> Steps, [property: Prose] string Says);
 
 /// <summary>Why there is no sequence.</summary>
 /// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>

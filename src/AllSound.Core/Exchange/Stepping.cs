@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Safety;
@@ -21,6 +22,7 @@ internal static class Stepping
             option.BestAt,
             option.Schools,
             Report(option.Steps, surface, appraised, "the finished work"),
+            [.. option.Causes.Select(c => new CauseAnswerReport(c.Cause, c.Title, Math.Round(c.Probability, 3), c.Steps, c.Says))],
             new MoneyReport(option.Criteria.Money, currency),
             option.Criteria.LabourHours,
             option.Criteria.ElapsedDays,

@@ -38,6 +38,8 @@ public static class FactSheet
                 ),
                 FactField.Number(nameof(Facts.Gloss60), "Gloss at 60°", "Over 30 is shiny.", "GU", 0, 120, 1),
                 FactField.YesNo(nameof(Facts.Lumps), "Lumps, runs, ropes", "They show through every coat."),
+                FactField.YesNo(nameof(Facts.SoftFilm), "Last coat still soft", "A thumbnail marks it, long after it should be hard."),
+                FactField.YesNo(nameof(Facts.FilmSpent), "Old film can carry nothing more", "It lets go everywhere, or turned to soap: it comes off."),
             ]
         ),
         new(
@@ -142,6 +144,8 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.FaintStain), "Stains are faint", "Pale, no dark edge: waterborne block will do."),
                 FactField.YesNo(nameof(Facts.Tar), "Nicotine or soot", "Alkaline wipe comes away brown."),
                 FactField.YesNo(nameof(Facts.Ink), "Ink or marker", "Bleeds through every coat."),
+                FactField.YesNo(nameof(Facts.Tannin), "Brown extract of the wood", "Runs below joints of oak, cedar and the like."),
+                FactField.YesNo(nameof(Facts.RustyNails), "Rusting nail heads", "Round brown dots in lines."),
                 FactField.Number(nameof(Facts.Knots), "Knots that show", "Sticky is live.", "no.", 0, 10_000, 1, noneIsZero: true),
             ]
         ),
@@ -151,6 +155,7 @@ public static class FactSheet
                 FactField.Percent(nameof(Facts.FillShare), "To fill", "Hollows, holes, still cracks."),
                 FactField.Number(nameof(Facts.OpenJointM), "Open joint", "Length to caulk.", "m", 0, 10_000, 0.5, noneIsZero: true),
                 FactField.Number(nameof(Facts.FillDepthMm), "Deepest hollow", "Over 3 mm wants filler in layers.", "mm", 0, 500, 1, noneIsZero: true),
+                FactField.YesNo(nameof(Facts.UnprimedFiller), "Filler painted unprimed", "Dull patches in grazing light."),
                 FactField.YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand."),
                 FactField.YesNo(nameof(Facts.GreyWood), "Grey weathered wood", "Tape brings grey fibre."),
                 FactField.YesNo(nameof(Facts.Rot), "Decay", "An awl sinks more than 3 mm."),
@@ -219,6 +224,7 @@ public static class FactSheet
                     (OnFace.Alkali, "caustic or strong alkali"),
                     (OnFace.Ammonia, "ammonia"),
                     (OnFace.Stripper, "paint stripper"),
+                    (OnFace.Paste, "wallpaper paste"),
                     (OnFace.Unknown, "unknown cleaner"),
                     (OnFace.Mixed, "two of them, one on the other")
                 ),

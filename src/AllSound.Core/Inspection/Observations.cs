@@ -6,7 +6,7 @@ namespace AllSound.Core.Inspection;
 
 /// <summary>
 /// Everything seen of a surface as signs that bear on causes: what was recorded outright, what a defect shows, what a
-/// reading or an outcome shows. A sign shown twice counts once; one shown both ways is taken as seen.
+/// reading, an outcome or a fact shows. A sign shown twice counts once; one shown both ways is taken as seen.
 /// </summary>
 public static class Observations
 {
@@ -20,6 +20,7 @@ public static class Observations
                 .Signs.Where(s => Signs.Find(s.Sign) is { IsDefect: false })
                 .Concat(ShownBy(surface.Signs))
                 .Concat(surface.Readings.SelectMany(ShownBy))
+                .Concat(FactSigns.ShownBy(surface.Facts))
                 .GroupBy(s => s.Sign, StringComparer.Ordinal)
                 .Select(g => g.FirstOrDefault(s => s.Present) ?? g.First())
                 .OrderBy(s => s.Sign, StringComparer.Ordinal),

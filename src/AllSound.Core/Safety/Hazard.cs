@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Diagnostics.CodeAnalysis;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Sources;

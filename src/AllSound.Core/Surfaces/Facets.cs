@@ -130,6 +130,9 @@ public static class Facets
     /// <summary>Ink, marker, dye.</summary>
     public static readonly Facet<Bleed> Ink = Add<Bleed>("ink", "ink or dye");
 
+    /// <summary>Nail and screw heads that rust through.</summary>
+    public static readonly Facet<Bleed> NailHeads = Add<Bleed>("nailHeads", "rusting nail heads");
+
     // Irregularities and fabric.
 
     /// <summary>Hollows, holes, static cracks.</summary>
@@ -192,8 +195,11 @@ public static class Facets
     /// <summary>Heating that is on now.</summary>
     public static readonly Facet<Presence> HotNow = Add<Presence>("hotNow", "hot now");
 
-    /// <summary>A layer under the top one that can carry no more: soft distemper, wax, bitumen.</summary>
+    /// <summary>A layer that can carry no more: soft distemper, wax or soap beneath, or a film that lets go everywhere.</summary>
     public static readonly Facet<Presence> WeakBeneath = Add<Presence>("weakBeneath", "weak layer beneath");
+
+    /// <summary>The last coat of the old film has not hardened.</summary>
+    public static readonly Facet<Presence> SoftFilm = Add<Presence>("softFilm", "soft film");
 
     /// <summary>Vapour resistance that the wall still bears on it, hundredths of a metre of still air.</summary>
     public static readonly Facet<VapourSteps> Breath = Add<VapourSteps>("breath", "vapour resistance still borne");

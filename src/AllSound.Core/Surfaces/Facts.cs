@@ -217,4 +217,22 @@ public sealed record Facts
 
     /// <summary>What somebody put on the face and has not rinsed off.</summary>
     public OnFace? OnFace { get; init; }
+
+    /// <summary>The old film can carry nothing more: it lets go from what is under it, or is soap, and has to come off.</summary>
+    public bool? FilmSpent { get; init; }
+
+    /// <summary>The last coat is still soft: a thumbnail marks it.</summary>
+    public bool? SoftFilm { get; init; }
+
+    /// <summary>Filler was painted over without a primer and shows as a dull patch.</summary>
+    public bool? UnprimedFiller { get; init; }
+
+    /// <summary>Nail or screw heads rust through.</summary>
+    public bool? RustyNails { get; init; }
+
+    /// <summary>Brown extract of the wood bleeds.</summary>
+    public bool? Tannin { get; init; }
+
+    /// <summary>The facts with this moisture seen too: of several the wettest stands.</summary>
+    public Facts Wettest(Moisture seen) => this with { Moisture = Moisture is { } known && known > seen ? known : seen };
 }

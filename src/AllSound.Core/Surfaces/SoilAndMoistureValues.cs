@@ -36,9 +36,12 @@ public enum Residue : byte
 
     /// <summary>Two of them, which give off gas together.</summary>
     Mixed,
+
+    /// <summary>Wallpaper paste or starch.</summary>
+    Paste,
 }
 
-/// <summary>A chemical that somebody put on the face and has not rinsed off.</summary>
+/// <summary>What somebody put on the face and has not rinsed off.</summary>
 public enum OnFace : byte
 {
     /// <summary>Nothing.</summary>
@@ -64,6 +67,9 @@ public enum OnFace : byte
 
     /// <summary>Two of them, one on the other.</summary>
     Mixed,
+
+    /// <summary>Wallpaper paste, size or starch.</summary>
+    Paste,
 }
 
 /// <summary>Moisture of the fabric (equilibrium humidity classes of BS 6150, from memory).</summary>

@@ -103,13 +103,25 @@ public static class FabricNeeds
     /// <summary>No weak layer under the film.</summary>
     public static readonly Need NothingWeakBeneath = Add(
             "nothing-weak-beneath",
-            "no soft distemper, wax or bitumen lies under the film",
-            "The new coat pulls as it dries; a weak layer deep in the film lets go and takes everything above it along.",
+            "no old layer is left that can carry nothing more",
+            "The new coat pulls as it dries; soft distemper, wax, soap or a film without grip lets go and takes everything above it along.",
             Severity.Fails,
             Source.Usual,
             F.WeakBeneath.Is(Presence.None)
         )
-        .Otherwise("soft distemper, wax or bitumen lies under the film");
+        .Otherwise("an old layer is still on that can carry nothing more: distemper, wax, soap, or a film that lets go everywhere");
+
+    /// <summary>The old film has hardened.</summary>
+    public static readonly Need FilmHard = Add(
+            "film-hard",
+            "the old film has hardened",
+            "A coat or an abrasive on a soft film drags, wrinkles and stays soft.",
+            Severity.Fails,
+            Practice,
+            F.SoftFilm.Is(Presence.None),
+            F.Film.Is(Film.None)
+        )
+        .Otherwise("the old film is still soft");
 
     /// <summary>Paper that does not hold is off.</summary>
     public static readonly Need PaperOff = Add(
@@ -136,7 +148,7 @@ public static class FabricNeeds
         )
         .Otherwise("what is under the paper has not been checked")
         .Freed(
-            "the paper is off and the wall under it is sound old plaster",
+            "the paper is off and the wall under it is sound old plaster with paste on it",
             c =>
                 c.With(F.Paper, Paper.None)
                     .With(F.Substrate, Substrate.GypsumOld)
@@ -147,8 +159,10 @@ public static class FabricNeeds
                     .With(F.Edges, Edges.None)
                     .With(F.Step, Presence.None)
                     .With(F.WeakBeneath, Presence.None)
+                    .With(F.SoftFilm, Presence.None)
                     .With(F.Key, Key.Toothy)
                     .With(F.Bare, Bare.Raw)
+                    .With(F.Residue, Residue.Paste)
                     .With(F.Dust, Presence.Present),
             "Lift a corner in a hidden place and look at what is under it: bare plaster, old distemper, paint or a second paper each want something else."
         );

@@ -135,13 +135,13 @@ public static class GroundNeeds
     /// <summary>Chemical residues out.</summary>
     public static readonly Need ResidueOut = Add(
             "residue-out",
-            "stripper, alkali, acid and cleaner are rinsed out and tested for",
+            "stripper, alkali, acid, cleaner and paste are rinsed out and tested for",
             "Residue softens the new film from below, and what is put on it next may give off poisonous gas with it.",
             Severity.Fails,
             Practice,
             F.Residue.Is(Residue.None)
         )
-        .Otherwise("stripper, alkali, acid or cleaner is left in the surface");
+        .Otherwise("stripper, alkali, acid, cleaner or paste is left in the surface");
 
     /// <summary>Silicone off.</summary>
     public static readonly Need SiliconeOff = Add(

@@ -54,6 +54,15 @@ public static class Needs
         F.Tannin
     );
 
+    /// <summary>Nail heads treated.</summary>
+    public static readonly Need NailsTreated = Stain(
+        "nails-treated",
+        "rusting nail heads are punched and primed",
+        "nail heads rust through",
+        "Rust goes on under the filler and comes through as brown dots.",
+        F.NailHeads
+    );
+
     /// <summary>Ink blocked.</summary>
     public static readonly Need InkBlocked = Stain("ink-blocked", "ink and dye are blocked", "ink or dye is not blocked", "Ink and dye come through every coat.", F.Ink);
 

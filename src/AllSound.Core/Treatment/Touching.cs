@@ -38,6 +38,7 @@ internal static class Touching
         [
             .. touches ? AtTheFace : [],
             .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>(),
+            .. operation.Group is Group.Abrade ? [FabricNeeds.FilmHard] : Array.Empty<Need>(),
             .. operation.Group is Group.Strip ? [PlaceNeeds.RatingKept] : Array.Empty<Need>(),
             .. operation.Role != CoatRole.None ? [PlaceNeeds.WaterSafe] : Array.Empty<Need>(),
             .. chemical ? [GroundNeeds.ResidueOut] : Array.Empty<Need>(),

@@ -7,7 +7,7 @@ import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { daysText, hoursText, spoken } from "../shell/words";
 import { money } from "../survey/OptionGlance";
-import { offered } from "../work/offered";
+import { causeAnswer, offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
 import { Sheet } from "./Sheet";
@@ -184,6 +184,12 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
             <span>{daysText(option.elapsedDays)}</span>
             <span>≈ {option.lifeYears} years to first maintenance</span>
           </div>
+          {option.causes.length > 0 && <h2>Why it fails, and what answers it</h2>}
+          <ul>
+            {option.causes.map((c) => (
+              <li key={c.cause}>{causeAnswer(c)}</li>
+            ))}
+          </ul>
           <StepList option={option} />
           {option.residualRisks.length > 0 && <h2>What can still go wrong</h2>}
           <ul>

@@ -26,7 +26,10 @@ internal static class GroundAndStainCauses
             "scrape off all weak film; mist coat or plaster sealer",
             "fabric dry (equilibrium humidity at most 75) or vapour-open only; mist dry 24 h; cross-cut class 1 or better on patch",
             Source.Standard("BS 6150", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.LooseThroughout, Implied.Powdery],
+        },
         new(
             "c_no_key",
             "no key on gloss/hard film",
@@ -43,7 +46,10 @@ internal static class GroundAndStainCauses
             "scrape off to firm edge, abrade to matt; bonding primer if waterborne next",
             "keyed; grease gone; patch cross-cut class 1 or better after 72 h",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.LooseThroughout, Implied.Slippery],
+        },
         new(
             "c_moist_behind",
             "leak or rain penetration behind film",
@@ -61,7 +67,10 @@ internal static class GroundAndStainCauses
             "have the leak mended, clear and reseal gutters, reseal flashings, repoint; let dry",
             "damp falling 3 weekly readings and equilibrium humidity at most 75 (wood moisture content at most 18)",
             Source.Standard("BS 6150", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.WaterComingIn],
+        },
         new(
             "c_rising",
             "ground moisture in walls",
@@ -78,7 +87,10 @@ internal static class GroundAndStainCauses
             "lower the ground outside, damp specialist; salt-laden plaster off to 300-500 mm above tide",
             "fabric dry; salts at most 1; vapour-open paint only (0.1 m at most) for first 12 months",
             Source.Usual
-        ),
+        )
+        {
+            Implies = [Implied.WaterComingIn, Implied.Salts],
+        },
         new(
             "c_salts",
             "soluble salts crystallise under film",
@@ -95,7 +107,10 @@ internal static class GroundAndStainCauses
             "stop water; brush salts off dry three times in 14 d; poultice if salts 3",
             "no new crystals 14 d; salts at most 1; no washing with water",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Salts, Implied.WaterComingIn],
+        },
         new(
             "c_alkali",
             "alkali attack/saponification on young lime or cement",
@@ -112,7 +127,10 @@ internal static class GroundAndStainCauses
             "wait or alkali-resisting primer; scrape soaped film, rinse, dry",
             "pH at most 9 for alkyd; at most 12 with alkali primer; equilibrium humidity at most 75",
             Source.Standard("BS 6150", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.Alkaline, Implied.FilmSpent],
+        },
         new(
             "c_chalky",
             "chalky/friable base not stabilised",
@@ -129,7 +147,10 @@ internal static class GroundAndStainCauses
             "brush or wash, then stabilise",
             "chalk at most 1 after stabiliser 24 h",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Powdery],
+        },
         new(
             "c_grease",
             "grease, polish, hand soil",
@@ -146,7 +167,10 @@ internal static class GroundAndStainCauses
             "degrease twice, rinse, abrade to matt",
             "water film unbroken 30 s; wipe clean",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Greasy],
+        },
         new(
             "c_nicotine",
             "nicotine/soot tar bleed",
@@ -155,7 +179,10 @@ internal static class GroundAndStainCauses
             "alkaline wash twice; shellac stain block or solventborne stain block full",
             "tar wipe clean or block proof: patch 24 h no yellow",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Tar],
+        },
         new(
             "c_resin",
             "resin bleed at knots",
@@ -164,7 +191,10 @@ internal static class GroundAndStainCauses
             "cut out live knots; heat out exudate; shellac knotting twice",
             "no exudate 24 h at 40 °C; advise pale colour",
             Source.Standard("BS 6150", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.Resin],
+        },
         new(
             "c_tannin",
             "tannin/extractive bleed",
@@ -173,7 +203,10 @@ internal static class GroundAndStainCauses
             "tannin block twice (24 h apart); joints closed",
             "no stain through block 24 h; moisture content at most 16",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Tannin],
+        },
         new(
             "c_water_stain",
             "old leak stain, now dry",
@@ -182,7 +215,10 @@ internal static class GroundAndStainCauses
             "prove leak cured; shellac stain block spot +100 mm",
             "pin meter = dry; 7 days no change",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.WaterStain],
+        },
         new(
             "c_dense_on_breathing",
             "vapour-tight film on wall that must breathe",
@@ -199,7 +235,10 @@ internal static class GroundAndStainCauses
             "strip all dense film/cement; lime repair; mineral/limewash",
             "readings falling; vapour resistance of the system at most 0.1 m",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_weak_plaster",
             "dead or hollow plaster under film",
@@ -208,7 +247,10 @@ internal static class GroundAndStainCauses
             "hack off hollow, patch; or consolidate lime keys",
             "tap sound; cured as new plaster",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Hollow],
+        },
         new(
             "c_paste",
             "wallpaper paste or starch residue",
@@ -217,7 +259,10 @@ internal static class GroundAndStainCauses
             "wash hot water till iodine negative; rinse; seal",
             "iodine yellow (no blue)",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Paste],
+        },
         new(
             "c_distemper",
             "soft distemper or limewash left in place",
@@ -234,7 +279,10 @@ internal static class GroundAndStainCauses
             "wash the distemper off to base, residue stabilise thin",
             "wet-finger test clean; chalk at most 1",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_bitumen",
             "bitumen/tar bleed or slip",
@@ -243,6 +291,9 @@ internal static class GroundAndStainCauses
             "scrape/chill; isolator twice; flexible waterborne",
             "48 h no brown",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Tar],
+        },
     ];
 }

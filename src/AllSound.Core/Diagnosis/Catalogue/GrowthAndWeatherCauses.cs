@@ -25,7 +25,10 @@ internal static class GrowthAndWeatherCauses
             "ventilate, insulate/heat; kill mould and wash",
             "humidity at most 60 (65 max) with ventilation; spots not back 14 d",
             Source.Standard("BS 5250", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.Mould, Implied.DampAir],
+        },
         new(
             "c_algae",
             "algae/lichen outside",
@@ -34,7 +37,10 @@ internal static class GrowthAndWeatherCauses
             "cut drips/shade; biocide",
             "dead 24-48 h (7 d), brushed, dry",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Growth],
+        },
         new(
             "c_dewpoint",
             "painted on condensation / below dew point",
@@ -51,7 +57,11 @@ internal static class GrowthAndWeatherCauses
             "strip weak; recoat only with a dew margin of 3 K or more",
             "dew log start, mid, end",
             Source.Standard("ISO 8502-4")
-        ),
+        )
+        {
+            Implies = [Implied.Loose],
+            Manner = "Each coat waits until the face is 3 K above the dew point and stays so: read at the start, midway and at the end.",
+        },
         new(
             "c_cold_film",
             "applied too cold, poor film formation",
@@ -60,7 +70,10 @@ internal static class GrowthAndWeatherCauses
             "strip or key; recoat at least 10 °C",
             "surface 2 K or more above the product's least temperature until touch dry",
             Source.Practice
-        ),
+        )
+        {
+            Manner = "Nothing is laid below 10 °C at the face, the night after it included; what stayed soft comes off.",
+        },
         new(
             "c_uv",
             "UV and weather wear-out",
@@ -69,7 +82,10 @@ internal static class GrowthAndWeatherCauses
             "prep, restore build; more UV-stable class, paler",
             "chalk at most 1; grey wood removed",
             Source.Practice
-        ),
+        )
+        {
+            Manner = "The film is worn out: keyed, made good and built up again; a paler, more weatherproof finish lasts longer.",
+        },
         new(
             "c_hot",
             "service heat over paint limit",
@@ -78,7 +94,10 @@ internal static class GrowthAndWeatherCauses
             "heat-rated product; insulate; service below limit",
             "service temperature at most product limit - 20",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Heat],
+        },
         new(
             "c_live_crack",
             "live structural or thermal movement",
@@ -87,7 +106,10 @@ internal static class GrowthAndWeatherCauses
             "refer if band at least 3 or tapered; else movement joint, tape, flexible",
             "movement at most 0.2 mm/season or sealant with 25 % capability",
             Source.Standard("BRE Digest 251, ISO 11600", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.Moves],
+        },
         new(
             "c_shrink_crack",
             "one-off drying shrinkage crack",
@@ -96,7 +118,10 @@ internal static class GrowthAndWeatherCauses
             "rake out V-cut, fill, tape if joint",
             "steady 3 months",
             Source.Usual
-        ),
+        )
+        {
+            Implies = [Implied.Cracked],
+        },
         new(
             "c_surfactant",
             "surfactant leach from young waterborne",
@@ -105,7 +130,10 @@ internal static class GrowthAndWeatherCauses
             "rinse 1-3 times after 24 h, no repaint if gone",
             "dry weather/heat for first 24 h",
             Source.Practice
-        ),
+        )
+        {
+            Manner = "Rinse it off after a day, once to three times; it needs no new paint where it goes. New coats have dry weather or heat for their first day.",
+        },
         new(
             "c_wear",
             "mechanical wear or harsh cleaning",
@@ -114,6 +142,9 @@ internal static class GrowthAndWeatherCauses
             "clean, prime bare, harder class",
             "as surface",
             Source.Practice
-        ),
+        )
+        {
+            Manner = "It is cleaned, made good and finished in a harder class where the brief allows it.",
+        },
     ];
 }

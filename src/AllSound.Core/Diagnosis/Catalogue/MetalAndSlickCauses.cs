@@ -24,7 +24,10 @@ internal static class MetalAndSlickCauses
             "clean to St3 by power tool, or blast; prime the same shift",
             "clean to St3 or better; dust 2 or less; 3 K above the dew point",
             Source.Standard("ISO 8501-1")
-        ),
+        )
+        {
+            Implies = [Implied.Rusting],
+        },
         new(
             "c_cl_steel",
             "chloride/sulfate on steel before paint",
@@ -33,7 +36,10 @@ internal static class MetalAndSlickCauses
             "rinse with hot low-salt water and test again",
             "salt 20 mg/m2 or less immersed, 50 in harsh air, 100 in mild; unsure",
             Source.Standard("ISO 8502-9, ISO 12944-4", Confidence.Judgement)
-        ),
+        )
+        {
+            Implies = [Implied.Salts],
+        },
         new(
             "c_osmosis",
             "osmotic blistering (wet service, trapped solvent/salts)",
@@ -42,7 +48,10 @@ internal static class MetalAndSlickCauses
             "strip blisters to sound film; rinse salts; solvent-free build",
             "salt within its limit; solvent out; masonry equilibrium humidity at most 75",
             Source.Usual
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent, Implied.Salts],
+        },
         new(
             "c_galv_sapon",
             "alkyd/oil on zinc, zinc soap",
@@ -59,7 +68,10 @@ internal static class MetalAndSlickCauses
             "strip all alkyd to the zinc; wash; galvanised-metal primer",
             "water film unbroken 30 s; cross-cut class 1 or better at 72 h",
             Source.Standard("ASTM D6386")
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_nonferr_raw",
             "non-ferrous with no etch/degrease",
@@ -76,7 +88,10 @@ internal static class MetalAndSlickCauses
             "strip, degrease, pad; bonding or etch primer",
             "water film unbroken 30 s",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_slick",
             "tile, plastic or laminate with no bonding primer",
@@ -93,7 +108,10 @@ internal static class MetalAndSlickCauses
             "strip all that is weak; degrease; bonding primer or epoxy tile primer",
             "cured 72 h, cross-cut class 1 or better",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent, Implied.Greasy],
+        },
         new(
             "c_frost",
             "frost action on wet masonry",
@@ -102,6 +120,10 @@ internal static class MetalAndSlickCauses
             "dry, replace what spalled, vapour-open paint",
             "not wet below; 5 °C and over",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.WaterComingIn],
+            Manner = "What has spalled is replaced before anything is laid, and only what lets vapour through is laid then.",
+        },
     ];
 }

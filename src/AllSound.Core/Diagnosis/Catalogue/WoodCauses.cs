@@ -16,7 +16,10 @@ internal static class WoodCauses
             "refix, flexible filler, lower-rigidity system",
             "moisture content at most 16; joint sealed",
             Source.Standard("EN 927-1", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.OpenJoint],
+        },
         new(
             "c_endgrain",
             "water enters end grain/open joints",
@@ -25,7 +28,10 @@ internal static class WoodCauses
             "open, dry, seal end grain two or three times, fill joints",
             "moisture content at most 16 at joint; joints closed",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.EndGrain, Implied.OpenJoint],
+        },
         new(
             "c_rot",
             "decay under film",
@@ -34,7 +40,10 @@ internal static class WoodCauses
             "fix water; splice/consolidate; replace if >30 % section or structural",
             "moisture content at most 18; sound wood to probe at most 1 mm",
             Source.Usual
-        ),
+        )
+        {
+            Implies = [Implied.Decay],
+        },
         new(
             "c_green_wood",
             "painted over limit moisture content",
@@ -43,7 +52,10 @@ internal static class WoodCauses
             "strip blisters, wait, prime",
             "moisture content in the range for the wood",
             Source.Standard("BS 6150")
-        ),
+        )
+        {
+            Implies = [Implied.DampWood],
+        },
         new(
             "c_weathered_wd",
             "painted over grey weathered wood",
@@ -52,7 +64,10 @@ internal static class WoodCauses
             "sand to bright; or binding sealer after removal of fibre",
             "tape pull fibre at most 1",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Grey],
+        },
         new(
             "c_edge_thin",
             "poor edge thickness",
@@ -61,7 +76,11 @@ internal static class WoodCauses
             "round the edges radius at least 2 mm; stripe coat brush each coat",
             "stripe coat on all edges, film as specified",
             Source.Standard("ISO 12944-5")
-        ),
+        )
+        {
+            Implies = [Implied.SharpEdges],
+            Manner = "Every coat is brushed along edges first, where a roller or gun leaves it thin.",
+        },
         new(
             "c_nails",
             "fixing heads rust through",
@@ -70,6 +89,9 @@ internal static class WoodCauses
             "punch, zinc-phosphate spot, fill; stainless outside",
             "no bright metal unprimed",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.NailHeads],
+        },
     ];
 }

@@ -24,7 +24,10 @@ internal static class WorkmanshipCauses
             "let harden 7-14 days at 20 °C, or strip if soft; denib wrinkle",
             "thumb firm, no drag; dry abrade powders",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.SoftFilm, Implied.Rough],
+        },
         new(
             "c_overthick",
             "single coat over max film",
@@ -33,7 +36,11 @@ internal static class WorkmanshipCauses
             "cut back wrinkle/run after 7-14 d; thin coats",
             "film no thicker than the product allows; hard",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Rough],
+            Manner = "Thin coats, none thicker than the label allows.",
+        },
         new(
             "c_layer_load",
             "too many old layers, stressed build-up",
@@ -50,7 +57,10 @@ internal static class WorkmanshipCauses
             "strip to the substrate, by a lead-safe method",
             "bare and sound; primer as for the substrate",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_incompat",
             "incompatible layers (strong solvent, hard on soft)",
@@ -59,7 +69,10 @@ internal static class WorkmanshipCauses
             "remove upper (and swelled) layer; isolator or same family",
             "patch 24 h no lift; cross-cut class 1 or better",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.FilmSpent],
+        },
         new(
             "c_caulk_early",
             "caulk painted too early or too rigid paint on it",
@@ -68,7 +81,11 @@ internal static class WorkmanshipCauses
             "cut out, renew paint-on grade (movement 12.5-25 %); wait",
             "skin + 24 h (acrylic 4-24; hybrid 24-48)",
             Source.Standard("ISO 11600", Confidence.Usual)
-        ),
+        )
+        {
+            Implies = [Implied.OpenJoint],
+            Manner = "The sealant is left as long as its label says before it is painted.",
+        },
         new(
             "c_silicone",
             "silicone contamination",
@@ -77,7 +94,10 @@ internal static class WorkmanshipCauses
             "cut out, solvent wipe multi-cloth, abrade, shellac spot",
             "a test dab does not crawl",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Silicone],
+        },
         new(
             "c_dust",
             "dust left before coat",
@@ -86,7 +106,10 @@ internal static class WorkmanshipCauses
             "wash back loose, vacuum",
             "dust class 2 or better",
             Source.Standard("ISO 8502-3")
-        ),
+        )
+        {
+            Implies = [Implied.Loose],
+        },
         new(
             "c_fill_unprimed",
             "filler/repair not spot-primed",
@@ -95,7 +118,10 @@ internal static class WorkmanshipCauses
             "sand flush, spot-prime once or twice",
             "no sheen change at 2 m grazing",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.Flashing],
+        },
         new(
             "c_thin_film",
             "too thin, too few coats, overspread",
@@ -104,7 +130,10 @@ internal static class WorkmanshipCauses
             "key, then add coats",
             "contrast ratio at least 0.98; film as specified",
             Source.Practice
-        ),
+        )
+        {
+            Manner = "It is keyed and built up with full coats, at the film thickness that the label gives.",
+        },
         new(
             "c_bad_mix",
             "wrong, unstirred, over-thinned, expired or wrong-ratio product",
@@ -113,7 +142,11 @@ internal static class WorkmanshipCauses
             "strip if soft, right product, stir; 2K ratio by volume",
             "hard in cure time",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.SoftFilm],
+            Manner = "The right product, in date, stirred, thinned no further than its label allows; two parts by measure.",
+        },
         new(
             "c_paper_loose",
             "lining/wallpaper seam or old paper under paint fails",
@@ -122,6 +155,9 @@ internal static class WorkmanshipCauses
             "strip paper (steam) or re-stick seams; remove paste",
             "see paste cure",
             Source.Practice
-        ),
+        )
+        {
+            Implies = [Implied.LoosePaper],
+        },
     ];
 }

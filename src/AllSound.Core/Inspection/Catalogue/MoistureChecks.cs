@@ -269,7 +269,7 @@ internal static class MoistureChecks
     ];
 
     // Where word and number differ, or two numbers, the wetter stands: it costs a look, the other costs the wall.
-    private static Facts Seen(Facts f, Moisture moisture) => f with { Moisture = SignFacts.Worse(f.Moisture, moisture) };
+    private static Facts Seen(Facts f, Moisture moisture) => f.Wettest(moisture);
 
     private static Facts Wet(Facts f, Moisture moisture) => Seen(f, moisture) with { DampSource = f.DampSource is DampSource.Cured ? DampSource.Cured : DampSource.Open };
 }

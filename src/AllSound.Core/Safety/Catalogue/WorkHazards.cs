@@ -56,7 +56,7 @@ internal static class WorkHazards
             HazardDuty.Control,
             s =>
                 s.Facts.OnFace == OnFace.Mixed ? "Two chemicals have met on it: they give off poisonous gas."
-                : s.Facts.OnFace is not (null or OnFace.None) ? "Somebody put a chemical on it that has not been rinsed off."
+                : s.Facts.OnFace is not (null or OnFace.None or OnFace.Paste) ? "Somebody put a chemical on it that has not been rinsed off."
                 : s.Acts.Any(a => a.Operation.Uses.Any(u => u.Sundry == Sundries.Biocide)) ? "A biocide is used."
                 : s.Acts.Any(a => a.Effects.Any(e => e.Facet == Facets.Residue && e.Value != (byte)Residue.None)) ? "A stripper, acid or alkali is used."
                 : null,

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
@@ -55,6 +56,7 @@ internal static class Freeing
                 LooseM2 = condition.Get(Facets.Film) == Film.None ? 0 : appraised.Extents.LooseM2,
             },
             Family = Substrates.Of(condition.Get(Facets.Substrate)).Family,
+            Freed = [.. settled],
             Resolutions = [.. appraised.Resolutions.Where(r => !settled.Contains(r.Facet))],
         };
         var plan = Specifier.Specify(rates, surface, then, firm);

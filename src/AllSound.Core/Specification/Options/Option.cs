@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
@@ -67,6 +68,7 @@ public sealed record Criteria(decimal Money, double LabourHours, double ElapsedD
 /// <param name="BestAt">What it is best at, among those offered.</param>
 /// <param name="Schools">Schools of practice it follows.</param>
 /// <param name="Steps">Steps in order.</param>
+/// <param name="Causes">What it does about each cause that is taken to be at work.</param>
 /// <param name="Criteria">What it costs.</param>
 /// <param name="Risks">What can still go wrong.</param>
 /// <param name="Assumes">What it takes for granted, over all its steps.</param>
@@ -79,6 +81,7 @@ public sealed record Option(
     ImmutableArray<string> BestAt,
     ImmutableArray<string> Schools,
     ImmutableArray<Step> Steps,
+    ImmutableArray<CauseAnswer> Causes,
     Criteria Criteria,
     ImmutableArray<string> Risks,
     ImmutableArray<string> Assumes,

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
@@ -186,8 +187,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             [],
             schools,
             steps,
+            CauseAnswers.Of(appraised, steps),
             criteria,
-            Longevity.Risks(appraised, last),
+            [.. CauseAnswers.Possible(appraised), .. Longevity.Risks(appraised, last)],
             Sequencing.Together(steps.SelectMany(s => s.Assumes)),
             [.. appraised.Left, .. Longevity.LeftUndone(appraised.Condition, last)],
             [],

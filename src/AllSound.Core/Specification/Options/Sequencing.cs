@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
@@ -237,7 +238,7 @@ internal static class Sequencing
         foreach (var resolution in appraised.Resolutions)
         {
             var relies =
-                resolution.How != Resolved.Inferred
+                resolution.How is not (Resolved.Inferred or Resolved.Implied)
                 && !said.Contains(resolution.Facet)
                 && before[resolution.Facet] == resolution.Value
                 && act.Asks.Contains(resolution.Facet.Index);

@@ -207,6 +207,24 @@ internal static class Cleaning
         },
         new()
         {
+            Id = "dc_paste_wash",
+            Group = Group.Decontaminate,
+            Title = "Wash the paste off",
+            Do = "Hot water and a sponge, changed often, until the water stays clear; let it dry and prove it: a drop of iodine stays yellow.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
+            Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Paste)), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole,
+            Rate = 10,
+            RateNarrow = 15,
+            FaceRates = OnJoinery(6),
+            Leaves = new(Drying.Wash, 12, 24),
+            Accept = "a drop of iodine stays yellow",
+            Protection = ["gloves"],
+            Hazard = 0.3,
+            Source = Source.Practice,
+        },
+        new()
+        {
             Id = "dc_neutralise_alk",
             Group = Group.Decontaminate,
             Title = "Neutralise the alkali, then rinse",

@@ -280,6 +280,7 @@ internal static class FilmStripping
             Set(F.Fill, Fill.Open, F.Fill.IsNot(Fill.None)),
             Set(F.Joint, Joint.Open, F.Joint.Is(Joint.Caulked)),
             Set(F.SharpEdges, Arris.Sharp, F.SharpEdges.Is(Arris.Striped)),
+            Set(F.SoftFilm, Presence.None),
             .. new[] { F.WaterStain, F.Tar, F.Knots, F.Ink }.Select(bleed => Set(bleed, Bleed.Live, bleed.Is(Bleed.Blocked))),
         ];
 

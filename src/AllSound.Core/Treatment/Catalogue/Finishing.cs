@@ -22,6 +22,10 @@ internal static class Finishing
         )
         .Otherwise("no coat of this job is on");
 
+    private static readonly Need SoftFilmThere = NeedRegistry
+        .Register("soft-film-there", "the old film is soft", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.SoftFilm.Is(Presence.Present)])
+        .Otherwise("the old film is hard");
+
     public static readonly ImmutableArray<Operation> All =
     [
         Once(
@@ -183,6 +187,21 @@ internal static class Finishing
         Once("dr_wait", Group.Dry, "Let the film cure", "As long as the label says; write down the air.", [], 0.1, "firm to a thumbnail", [], Source.Practice) with
         {
             Leaves = new(Drying.Coat, 24, 168),
+        },
+        Once(
+            "dr_harden",
+            Group.Dry,
+            "Let the soft film harden",
+            "A week or two at 20 °C with air moving through; longer where it is cold. What a thumbnail still marks after that comes off.",
+            [Set(F.SoftFilm, Presence.None)],
+            0.1,
+            "a thumbnail leaves no mark, dry abrasive powders",
+            [],
+            Source.Practice
+        ) with
+        {
+            Needs = [SoftFilmThere],
+            Leaves = new(Drying.Coat, 168, 336),
         },
         Once(
             "ac_unmask",

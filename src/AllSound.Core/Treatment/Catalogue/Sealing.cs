@@ -21,6 +21,10 @@ internal static class Sealing
         Faint("ink-faint", "ink and dye have left a faint stain only", F.Ink),
     ];
 
+    private static readonly Need NailsThere = NeedRegistry
+        .Register("nails-there", "nail heads rust through", "There is nothing to punch.", Severity.Note, Source.Practice, [F.NailHeads.Is(Bleed.Live)])
+        .Otherwise("no nail head rusts through");
+
     private static readonly Need SomethingToBind = NeedRegistry
         .Register(
             "something-to-bind",
@@ -224,6 +228,27 @@ internal static class Sealing
             Protection = FumeWear,
             Hazard = 4,
             Source = Source.Standard("BS 1336 (withdrawn)", Confidence.Usual),
+        },
+        new()
+        {
+            Id = "sb_nail_heads",
+            Group = Group.StainBlock,
+            Title = "Punch rusting nail heads and prime them",
+            Do =
+                "Scrape each spot to bright metal, punch the head 2 to 3 mm below the face, prime it; the hole is filled and spot-primed after. Heads that turn are changed for stainless outside.",
+            Role = CoatRole.Spot,
+            Products = [MetalCoatings.ZincPhosphateAlkyd, MetalCoatings.ZincPhosphateWater, WallCoatings.ShellacPrimer],
+            Needs = [SiteNeeds.LeadControlled, NailsThere],
+            Gives = [Set(F.NailHeads, Bleed.Blocked), Set(F.Fill, Fill.Open), Set(F.Dust, Presence.Present)],
+            Extent = Extent.Fixings,
+            Rate = 40,
+            FixedHours = 0.2,
+            LitresPerUnit = 0.0006,
+            Accept = "no bright metal unprimed, no head proud",
+            Cautions = ["Goggles when punching; find cables before anything is driven in."],
+            Protection = ["goggles", "gloves"],
+            Hazard = 0.5,
+            Source = Source.Practice,
         },
     ];
 

@@ -1,8 +1,10 @@
 using System.Collections.Immutable;
+using AllSound.Core.Diagnosis;
+using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>How a facet that was not recorded outright got its value.</summary>
 public enum Resolved : byte
@@ -15,6 +17,9 @@ public enum Resolved : byte
 
     /// <summary>Unknown, taken at the worst that age and place allow.</summary>
     Presumed,
+
+    /// <summary>Not recorded, and brought about by a cause that is taken to be at work.</summary>
+    Implied,
 }
 
 /// <summary>A facet whose value the survey did not state.</summary>
@@ -39,6 +44,15 @@ public sealed record Appraised(Condition Condition, Extents Extents, ImmutableAr
 {
     /// <summary>What was recorded, with what signs, readings, room and building add.</summary>
     public Facts Facts { get; init; } = new();
+
+    /// <summary>Why it fails, likeliest first; empty where nothing was seen.</summary>
+    public ImmutableArray<Finding> Findings { get; init; } = [];
+
+    /// <summary>Facets that others put right before, where this is the condition once a hold is freed.</summary>
+    public ImmutableArray<Facet> Freed { get; init; } = [];
+
+    /// <summary>The causes taken to be at work.</summary>
+    public IEnumerable<Finding> AtWork => Findings.Where(f => f.Probability >= Diagnosing.AtWork);
 
     /// <summary>Age and place allow lead in what is there, whatever a test said of it.</summary>
     public bool AgeAllowsLead { get; init; }

@@ -1,10 +1,11 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>Something recorded that is possible but unlikely: taken, and asked about.</summary>
 /// <param name="Path">Where, as a JSON path from the surface.</param>

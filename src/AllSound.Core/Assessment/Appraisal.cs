@@ -1,9 +1,11 @@
+using AllSound.Core.Diagnosis;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>
 /// Turns a survey into a condition. Nothing unknown gets past here as fine: a safety facet takes the worst that age and
@@ -21,7 +23,32 @@ public static class Appraisal
         said = space.Surroundings?.Around(said) ?? said;
         said = building.Surroundings?.Around(said) ?? said;
         var facts = Misplaced.Read(said, substrate.Family, surface.Element);
-        return new SurveyReader(job, building, space, surface, substrate, measured, facts).Read();
+        var findings = Diagnosing.Of(job, surface);
+        var whole = Misplaced.Read(Diagnosing.WithImplied(facts, findings), substrate.Family, surface.Element);
+        var appraised = new SurveyReader(job, building, space, surface, substrate, measured, whole).Read() with { Findings = findings };
+        return appraised with { Resolutions = [.. appraised.Resolutions, .. Brought(facts, appraised)] };
+    }
+
+    // What nobody recorded and a cause at work brings with it; of several causes the likeliest.
+    private static IEnumerable<Resolution> Brought(Facts recorded, Appraised appraised)
+    {
+        var seen = new HashSet<Facet>();
+        foreach (var finding in appraised.AtWork)
+        {
+            foreach (var implied in finding.Cause.Implies)
+            {
+                if (implied.Is.Holds(appraised.Condition) && implied.Apply(recorded) != recorded && seen.Add(implied.Is.Facet))
+                {
+                    yield return new Resolution(
+                        implied.Is.Facet,
+                        appraised.Condition[implied.Is.Facet],
+                        Resolved.Implied,
+                        FormattableString.Invariant($"Takes {implied.Says} for granted: {finding.Cause.Title} is {finding.Probability:P0} likely."),
+                        Checks.Settling(implied.Is.Facet)
+                    );
+                }
+            }
+        }
     }
 
     /// <summary>Least finish coats by the brief, and coats to hide the old colour.</summary>

@@ -1,7 +1,8 @@
 using System.Collections.Immutable;
+using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>Something recorded on a ground or an element that cannot have it, as a knot in steel. It is asked about and not read.</summary>
 /// <param name="Path">Where, as a JSON path from the surface.</param>

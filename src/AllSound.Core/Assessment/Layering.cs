@@ -1,8 +1,9 @@
 using System.Collections.Immutable;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>What the layers under the top one mean for new coats.</summary>
 internal static class Layering

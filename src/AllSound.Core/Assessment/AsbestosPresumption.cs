@@ -1,11 +1,12 @@
 using System.Collections.Immutable;
 using System.Globalization;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>What must be taken for granted about asbestos in texture and cement sheet until a laboratory says otherwise.</summary>
 public static class AsbestosPresumption

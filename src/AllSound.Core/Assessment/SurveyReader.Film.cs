@@ -1,10 +1,11 @@
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 internal sealed partial class SurveyReader
 {
@@ -173,6 +174,7 @@ internal sealed partial class SurveyReader
                 OnFace.Alkali => Residue.Alkali,
                 OnFace.Acid => Residue.Acid,
                 OnFace.Mixed => Residue.Mixed,
+                OnFace.Paste => Residue.Paste,
                 OnFace.Bleach or OnFace.Ammonia or OnFace.Unknown => Residue.Cleaner,
                 _ => Residue.None,
             }

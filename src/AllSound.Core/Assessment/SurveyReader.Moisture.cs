@@ -1,9 +1,10 @@
+using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 internal sealed partial class SurveyReader
 {
@@ -76,8 +77,8 @@ internal sealed partial class SurveyReader
             "T_knot",
             quiet: !softwood
         );
-        var tannin = substrate.Value is Substrate.HardwoodTannin && bare > 0;
-        Put(F.Tannin, Live(wood && tannin));
+        Put(F.Tannin, Live(wood && (facts.Tannin ?? (substrate.Value is Substrate.HardwoodTannin && bare > 0))));
+        Put(F.NailHeads, Live(facts.RustyNails == true));
     }
 
     private Extents ReadExtents(double bare, double loose)

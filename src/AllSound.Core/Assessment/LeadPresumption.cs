@@ -1,9 +1,10 @@
 using System.Globalization;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>What must be taken for granted about lead until a test says otherwise.</summary>
 public static class LeadPresumption

@@ -1,8 +1,9 @@
 using System.Collections.Immutable;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>What a brief leaves as found: a deliberate choice, no fault, but said.</summary>
 public static class LeftAsFound

@@ -1,7 +1,8 @@
+using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
 using F = AllSound.Core.Surfaces.Facets;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 internal sealed partial class SurveyReader
 {
@@ -76,7 +77,8 @@ internal sealed partial class SurveyReader
             }
         );
         ReadHeat();
-        Put(F.WeakBeneath, Yes(Layering.WeakBeneath(surface.Layers ?? [], film)));
+        Put(F.WeakBeneath, Yes(film != Film.None && (facts.FilmSpent == true || Layering.WeakBeneath(surface.Layers ?? [], film))));
+        Put(F.SoftFilm, Yes(film != Film.None && facts.SoftFilm == true));
         var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
         Put(F.Breath, Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
     }

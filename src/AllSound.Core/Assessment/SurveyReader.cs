@@ -1,11 +1,12 @@
 using System.Collections.Immutable;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>Reads one survey into a condition, fact by fact, and notes how each fact that nobody recorded was settled.</summary>
 internal sealed partial class SurveyReader(Job job, Building building, Space space, Surface surface, SubstrateDefinition substrate, Measured measured, Facts facts)
@@ -95,7 +96,12 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         ReadMoisture(wood);
         ReadAlkali();
         ReadStains(wood, bare);
-        Known(F.Fill, facts.FillShare is { } fill ? (fill > 0 ? Fill.Open : Fill.None) : null, Fill.None, Resolved.Assumed, "hollows", null);
+        Fill? filled =
+            facts.FillShare > 0 ? Fill.Open
+            : facts.UnprimedFiller == true ? Fill.Flush
+            : facts.FillShare is null ? null
+            : Fill.None;
+        Known(F.Fill, filled, Fill.None, Resolved.Assumed, "hollows", null);
         Known(
             F.Joint,
             facts.OpenJointM is { } joint ? (joint > 0 ? Joint.Open : Joint.None)

@@ -1,12 +1,12 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Quantities;
-using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Diagnosis;
+namespace AllSound.Core.Specification;
 
 /// <summary>A check worth making, because its answer could change the work.</summary>
 /// <param name="Check">The check.</param>

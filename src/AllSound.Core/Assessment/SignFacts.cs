@@ -1,16 +1,17 @@
 using System.Collections.Frozen;
+using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
-namespace AllSound.Core.Inspection;
+namespace AllSound.Core.Assessment;
 
 /// <summary>What a sign that is present says outright about the condition, where no fact was stated.</summary>
 internal static class SignFacts
 {
     private static readonly FrozenDictionary<string, Func<Facts, SignSeen, Facts>> BySign = new Dictionary<string, Func<Facts, SignSeen, Facts>>
     {
-        ["s_damp_high"] = (f, _) => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
-        ["s_mc20"] = (f, _) => f with { Moisture = Worse(f.Moisture, Moisture.Damp), DampSource = f.DampSource ?? DampSource.Open },
+        ["s_damp_high"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
+        ["s_mc20"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
         ["s_ring"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.02 },
         ["s_tide"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.05 },
         ["s_over_knot"] = (f, _) => f with { Knots = f.Knots ?? 1 },
@@ -95,8 +96,6 @@ internal static class SignFacts
 
         return facts;
     }
-
-    internal static Moisture Worse(Moisture? known, Moisture seen) => known is { } k && k > seen ? k : seen;
 
     // A share in percent, where it was measured.
     private static double Share(SignSeen sign, double otherwise) => sign.Measure is { } m ? Math.Clamp(m / 100, 0, 1) : otherwise;

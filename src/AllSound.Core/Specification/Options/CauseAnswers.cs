@@ -1,0 +1,90 @@
+using System.Collections.Immutable;
+using AllSound.Core.Assessment;
+using AllSound.Core.Diagnosis;
+using AllSound.Core.Inspection;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>What an option does about a cause that is taken to be at work.</summary>
+/// <param name="Cause">Id of the cause.</param>
+/// <param name="Title">What it is.</param>
+/// <param name="Probability">How likely, 0.5 to 0.98.</param>
+/// <param name="Steps">Numbers of the steps that put right what it implies; empty where nothing of the kind has to be done.</param>
+/// <param name="Says">What answers it, or why nothing has to, as a sentence.</param>
+public sealed record CauseAnswer(string Cause, string Title, double Probability, ImmutableArray<int> Steps, string Says);
+
+/// <summary>Finds what the steps of an option do about each cause: diagnosis and plan are one chain.</summary>
+internal static class CauseAnswers
+{
+    /// <summary>Possible causes said at most. Judgement: more is noise.</summary>
+    private const int MostPossible = 3;
+
+    /// <summary>The answer to each cause at work.</summary>
+    public static ImmutableArray<CauseAnswer> Of(Appraised appraised, ImmutableArray<Step> steps) => [.. appraised.AtWork.Select(f => Of(f, appraised, steps))];
+
+    /// <summary>Causes that are possible and not taken to be at work, as risks, with what to look for.</summary>
+    public static IEnumerable<string> Possible(Appraised appraised)
+    {
+        foreach (
+            var finding in appraised.Findings.Where(f => f.Probability is >= Diagnosing.Possible and < Diagnosing.AtWork && !Answered(f, appraised)).Take(MostPossible)
+        )
+        {
+            var seen = finding.For.Concat(finding.Against).Select(w => w.Sign.Id).ToHashSet(StringComparer.Ordinal);
+            var telling = finding
+                .Cause.Evidence.Where(e => e.IfCause > e.IfNot && !seen.Contains(e.Sign))
+                .OrderByDescending(e => e.IfCause / e.IfNot)
+                .ThenBy(e => e.Sign, StringComparer.Ordinal)
+                .FirstOrDefault();
+            var look = telling is null ? "" : $"; look for: {Signs.Find(telling.Sign)!.Title}";
+            yield return FormattableString.Invariant($"Possible too, and not treated here: {finding.Cause.Title} ({finding.Probability:P0}){look}.");
+        }
+    }
+
+    // A possible cause whose cure the plan holds anyway, or that asks for no step, is no risk.
+    private static bool Answered(Finding finding, Appraised appraised) =>
+        finding.Cause.Implies.All(i => i.Is.Holds(appraised.Condition) || i.Apply(appraised.Facts) == appraised.Facts);
+
+    private static CauseAnswer Of(Finding finding, Appraised appraised, ImmutableArray<Step> steps)
+    {
+        var cause = finding.Cause;
+        var done = new SortedSet<int>();
+        var open = 0;
+        var freed = new List<string>();
+        foreach (var implied in cause.Implies)
+        {
+            if (implied.Is.Holds(appraised.Condition))
+            {
+                open++;
+                if (steps.LastOrDefault(s => implied.Is.Holds(s.Before) && !implied.Is.Holds(s.After)) is { } step)
+                {
+                    done.Add(step.Number);
+                }
+            }
+            else if (appraised.Freed.Contains(implied.Is.Facet))
+            {
+                freed.Add(implied.Says);
+            }
+        }
+
+        string[] said =
+        [
+            .. done.Count > 0 ? [$"{Numbers(done)} {(done.Count == 1 ? "puts" : "put")} it right."] : Array.Empty<string>(),
+            .. freed.Count > 0 ? [$"Others put right before: {string.Join(", ", freed)}."] : Array.Empty<string>(),
+            .. open > 0 && done.Count == 0 ? ["The coats are chosen to live with it."] : Array.Empty<string>(),
+            .. cause.Manner.Length > 0 ? [cause.Manner] : Array.Empty<string>(),
+        ];
+        return new CauseAnswer(
+            cause.Id,
+            cause.Title,
+            finding.Probability,
+            [.. done],
+            said.Length > 0
+                ? string.Join(' ', said)
+                : $"Nothing is done for it: what is recorded, or left as found, rules out {string.Join(" and ", cause.Implies.Select(i => i.Says))}."
+        );
+    }
+
+    private static string Numbers(IReadOnlyCollection<int> steps) =>
+        steps.Count == 1 ? $"Step {steps.First()}" : $"Steps {string.Join(", ", steps.SkipLast(1))} and {steps.Last()}";
+}
