@@ -96,6 +96,5 @@ double Batch(int count)
 static void Run(Job job, (Building Building, Space Space, Surface Surface) place)
 {
     var appraised = Appraisal.Appraise(job, place.Building, place.Space, place.Surface);
-    _ = NoisyOr.Diagnose(appraised.Family, Observations.Of(place.Surface));
     _ = Specifier.Specify(job.Rates, place.Surface, appraised);
 }

@@ -54,14 +54,14 @@ public static class NoisyOr
             return [];
         }
 
-        var causes = known.Where(c => c.Weight(family) > 0).ToArray();
-        var model = new Model(causes, signs);
-        var total = causes.Sum(c => c.Weight(family)) + UnknownWeight;
-        var odds = causes.Select(c => c.Weight(family) / (total - c.Weight(family))).ToArray();
+        var knowledge = Knowledge.Of(family, known);
+        var causes = knowledge.Causes;
+        var model = new Model(knowledge, signs);
+        var odds = knowledge.Odds;
         var mass = new double[causes.Length];
 
         // The unknown cause alone explains nothing beyond base rates.
-        var all = UnknownWeight / (total - UnknownWeight);
+        var all = knowledge.UnknownOdds;
         for (var i = 0; i < causes.Length; i++)
         {
             var one = odds[i] * model.Likelihood(i, -1);
@@ -79,19 +79,25 @@ public static class NoisyOr
         return
         [
             .. causes
-                .Select((cause, i) => Weigh(cause, Math.Clamp(mass[i] / all, Least, Most), signs))
-                .Where(f => f.For.Length > 0 && f.Probability >= Worth)
+                .Select((cause, i) => (Cause: cause, Probability: Math.Clamp(mass[i] / all, Least, Most), Evidence: model.EvidenceOf(i)))
+                .Where(x => x.Probability >= Worth)
+                .Select(x => Weigh(x.Cause, x.Probability, signs, x.Evidence))
+                .Where(f => f.For.Length > 0)
                 .OrderByDescending(f => f.Probability)
                 .ThenBy(f => f.Cause.Id, StringComparer.Ordinal),
         ];
     }
 
-    private static Finding Weigh(Cause cause, double probability, (Sign Sign, bool Present)[] signs)
+    private static Finding Weigh(Cause cause, double probability, (Sign Sign, bool Present)[] signs, Evidence?[] evidence)
     {
         var weighed = signs
-            .Select(s => (s, Evidence: cause.Evidence.FirstOrDefault(e => e.Sign == s.Sign.Id)))
-            .Where(x => x.Evidence is not null)
-            .Select(x => new Weighed(x.s.Sign, x.s.Present, x.s.Present ? x.Evidence!.IfCause / x.Evidence.IfNot : (1 - x.Evidence!.IfCause) / (1 - x.Evidence.IfNot)))
+            .Zip(evidence)
+            .Where(x => x.Second is not null)
+            .Select(x => new Weighed(
+                x.First.Sign,
+                x.First.Present,
+                x.First.Present ? x.Second!.IfCause / x.Second.IfNot : (1 - x.Second!.IfCause) / (1 - x.Second.IfNot)
+            ))
             .ToArray();
         return new Finding(
             cause,
@@ -101,45 +107,84 @@ public static class NoisyOr
         );
     }
 
+    // The causes of one family, made ready once: their odds, and for each sign which of them it bears on.
+    private sealed class Knowledge
+    {
+        private static readonly Knowledge[] Given = [.. Enum.GetValues<SubstrateFamily>().Select(f => new Knowledge(f, Diagnosis.Causes.All))];
+
+        private readonly Dictionary<string, List<(int Cause, Evidence Evidence)>> bySign = new(StringComparer.Ordinal);
+
+        private Knowledge(SubstrateFamily family, ImmutableArray<Cause> known)
+        {
+            Causes = [.. known.Where(c => c.Weight(family) > 0)];
+            var total = Causes.Sum(c => c.Weight(family)) + UnknownWeight;
+            Odds = [.. Causes.Select(c => c.Weight(family) / (total - c.Weight(family)))];
+            UnknownOdds = UnknownWeight / (total - UnknownWeight);
+            for (var c = 0; c < Causes.Length; c++)
+            {
+                foreach (var evidence in Causes[c].Evidence)
+                {
+                    if (!bySign.TryGetValue(evidence.Sign, out var borne))
+                    {
+                        bySign[evidence.Sign] = borne = [];
+                    }
+
+                    borne.Add((c, evidence));
+                }
+            }
+        }
+
+        public Cause[] Causes { get; }
+
+        public double[] Odds { get; }
+
+        public double UnknownOdds { get; }
+
+        public static Knowledge Of(SubstrateFamily family, ImmutableArray<Cause> known) =>
+            known == Diagnosis.Causes.All ? Given[(int)family] : new Knowledge(family, known);
+
+        public IReadOnlyList<(int Cause, Evidence Evidence)> On(string sign) => bySign.TryGetValue(sign, out var borne) ? borne : [];
+    }
+
     // Likelihood of the recorded signs under a set of causes, relative to base rates.
     private sealed class Model
     {
         private readonly (Sign Sign, bool Present)[] signs;
         private readonly int[] group;
         private readonly int groups;
+        private readonly Evidence?[][] evidence;
 
-        // For each cause and sign: the chance that the cause fails to bring the sign about, and what it makes of the base rate.
+        // For each cause and sign: the chance that the cause fails to bring the sign about, what it makes of the base rate, and what it says alone.
         private readonly double[,] spares;
         private readonly double[,] damps;
+        private readonly double[,] alone;
 
-        public Model(Cause[] causes, (Sign Sign, bool Present)[] signs)
+        public Model(Knowledge knowledge, (Sign Sign, bool Present)[] signs)
         {
             this.signs = signs;
             var names = signs.Select(s => s.Sign.Group).Distinct().ToArray();
             group = [.. signs.Select(s => Array.IndexOf(names, s.Sign.Group))];
             groups = names.Length;
-            spares = new double[causes.Length, signs.Length];
-            damps = new double[causes.Length, signs.Length];
-            for (var c = 0; c < causes.Length; c++)
+            var causes = knowledge.Causes.Length;
+            evidence = [.. Enumerable.Range(0, causes).Select(_ => new Evidence?[signs.Length])];
+            spares = new double[causes, signs.Length];
+            damps = new double[causes, signs.Length];
+            alone = new double[causes, signs.Length];
+            for (var s = 0; s < signs.Length; s++)
             {
-                for (var s = 0; s < signs.Length; s++)
+                foreach (var (c, e) in knowledge.On(signs[s].Sign.Id))
                 {
-                    spares[c, s] = 1;
-                    damps[c, s] = 1;
-                    if (causes[c].Evidence.FirstOrDefault(e => e.Sign == signs[s].Sign.Id) is { } e)
-                    {
-                        if (e.IfCause >= e.IfNot)
-                        {
-                            spares[c, s] = (1 - e.IfCause) / (1 - e.IfNot);
-                        }
-                        else
-                        {
-                            damps[c, s] = e.IfCause / e.IfNot;
-                        }
-                    }
+                    var brings = e.IfCause >= e.IfNot;
+                    evidence[c][s] ??= e;
+                    spares[c, s] = brings ? (1 - e.IfCause) / (1 - e.IfNot) : 1;
+                    damps[c, s] = brings ? 1 : e.IfCause / e.IfNot;
+                    alone[c, s] = Says(s, spares[c, s], damps[c, s]);
                 }
             }
         }
+
+        /// <summary>The evidence of a cause on each of the signs; null where it has none.</summary>
+        public Evidence?[] EvidenceOf(int cause) => evidence[cause];
 
         public double Likelihood(int first, int second)
         {
@@ -147,18 +192,19 @@ public static class NoisyOr
             Span<double> rest = stackalloc double[groups];
             strongest.Clear();
             rest.Clear();
-            for (var s = 0; s < signs.Length; s++)
+            for (var s = 0; s < group.Length; s++)
             {
-                var spare = spares[first, s] * (second < 0 ? 1 : spares[second, s]);
-                var damp = damps[first, s] * (second < 0 ? 1 : damps[second, s]);
-                if (spare == 1 && damp == 1)
+                var mine = evidence[first][s] is not null;
+                var its = second >= 0 && evidence[second][s] is not null;
+                if (!mine && !its)
                 {
                     continue;
                 }
 
-                var rate = signs[s].Sign.BaseRate;
-                var shows = 1 - ((1 - (rate * damp)) * spare);
-                var log = signs[s].Present ? Math.Log(shows / rate) : Math.Log((1 - shows) / (1 - rate));
+                var log =
+                    mine && its ? Says(s, spares[first, s] * spares[second, s], damps[first, s] * damps[second, s])
+                    : mine ? alone[first, s]
+                    : alone[second, s];
                 var g = group[s];
                 if (Math.Abs(log) > Math.Abs(strongest[g]))
                 {
@@ -178,6 +224,14 @@ public static class NoisyOr
             }
 
             return Math.Exp(sum);
+        }
+
+        // Logarithm of how much likelier the sign is as it was recorded than at its base rate.
+        private double Says(int sign, double spare, double damp)
+        {
+            var rate = signs[sign].Sign.BaseRate;
+            var shows = 1 - ((1 - (rate * damp)) * spare);
+            return signs[sign].Present ? Math.Log(shows / rate) : Math.Log((1 - shows) / (1 - rate));
         }
     }
 }
