@@ -71,12 +71,27 @@ internal static class Text
             to.WriteLine($"  THE PLAN ONCE FREED (to price and prepare by): {string.Join("; ", then.Freed)}.");
         }
 
-        foreach (var option in report.Then?.Options ?? report.Options)
+        if (report.Blocked?.Nearest is { } nearest)
+        {
+            to.WriteLine($"  NOT AS ASKED; the nearest: {string.Join(", and ", nearest.Dropped)}.");
+        }
+
+        foreach (var note in report.Notes)
+        {
+            to.WriteLine($"  note: {note}");
+        }
+
+        foreach (var option in report.Then?.Options ?? report.Blocked?.Nearest?.Options ?? report.Options)
         {
             to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
             to.WriteLine(
                 $"    {Figures.Money(option.Cost.Amount, option.Cost.Currency)}, {Figures.Hours(option.LabourHours)}, {Figures.Days(option.ElapsedDays)}, about {Figures.Years(option.LifeYears)}, hazard {option.Hazard:0.#}"
             );
+            foreach (var line in option.NotMet)
+            {
+                to.WriteLine($"    NOT MET: {line}");
+            }
+
             foreach (var cause in option.Causes)
             {
                 to.WriteLine(FormattableString.Invariant($"    why: {cause.Title} ({cause.Probability:P0}). {cause.Says}"));

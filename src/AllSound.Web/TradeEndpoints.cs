@@ -49,7 +49,8 @@ internal static class TradeEndpoints
                 "/jobs/{job}/surfaces/{surface}/impasse",
                 (string job, string surface, JobStore store, Analysis analysis) =>
                     SurfaceEndpoints.Place(store, job, surface) is not { } place ? Requests.NotFound("surface")
-                    : Reporting.Blocked(analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)) is { } blocked ? Results.Ok(blocked)
+                    : Reporting.Blocked(place.Stored.Job, place.Surface, analysis.Specify(place.Stored, place.Building, place.Space, place.Surface)) is { } blocked
+                        ? Results.Ok(blocked)
                     : Requests.NotFound("impasse")
             )
             .Produces<BlockedReport>()

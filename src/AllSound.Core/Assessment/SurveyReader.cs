@@ -116,8 +116,8 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
         Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);
         ReadFabric(film, bare);
-        var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
-        Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Lrv ?? 80) : Count.Two);
+        var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Reflectance : null;
+        Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Reflectance ?? 80) : Count.Two);
         var extents = ReadExtents(bare, loose);
         var (left, sentences) = LeftAsFound.Apply(condition, surface.Brief);
         return new Appraised(left, extents, resolutions.ToImmutable(), substrate.Family, sentences)

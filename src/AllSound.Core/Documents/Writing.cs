@@ -109,6 +109,7 @@ public static class Writing
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
             )
         );
+        Add(blocks, "Not as asked", option.NotMet);
         Add(blocks, "Why it fails, and what answers it", WhyItFails(option));
         blocks.AddRange(Steps(option.Steps, surface, "the finished work"));
         Add(blocks, "It assumes", option.Assumes);
@@ -230,6 +231,7 @@ public static class Writing
                 blocks,
                 $"For {option.Name}",
                 [
+                    .. option.NotMet,
                     .. option.OtherSchool is { } school ? [$"Not how we usually work. {school}"] : Array.Empty<string>(),
                     .. option.PreferWhen,
                     .. option.LeftUndone.Select(l => $"Leaves undone: {l}"),
@@ -260,7 +262,13 @@ public static class Writing
 
     internal static ImmutableArray<Block> Stopped(Job job, Surface surface, Specified specified) =>
         specified.Holds.IsEmpty
-            ? [Block.Beware($"Nothing meets this brief: {specified.Impasse!.Reason}."), Block.Say("What would help:"), Block.List(specified.Impasse.Frees)]
+            ?
+            [
+                Block.Beware($"Nothing meets this brief: {specified.Impasse!.Reason}."),
+                Block.Say("What would help:"),
+                Block.List(specified.Impasse.Frees),
+                .. NearestTo(job, surface, specified),
+            ]
             :
             [
                 .. specified.Holds.SelectMany(h =>
@@ -281,6 +289,20 @@ public static class Writing
     internal static IEnumerable<Block> InForce(Surface surface, Specified specified) =>
         Hazards.Of(surface, specified) is { IsEmpty: false } found
             ? [Block.Heading("Hazards"), Block.List(found.Select(h => $"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}"))]
+            : [];
+
+    // What is proposed instead of what was asked: not to be begun before whoever asked has agreed.
+    private static IEnumerable<Block> NearestTo(Job job, Surface surface, Specified specified) =>
+        specified.Nearest is { Plan.Options: [var option, ..] } nearest
+            ?
+            [
+                Block.Heading("The nearest that can be done"),
+                Block.Say($"To be agreed first: {string.Join(", and ", nearest.Dropped)}."),
+                Block.Say(
+                    $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}."
+                ),
+                .. Steps(option.Steps, surface, "the finished work"),
+            ]
             : [];
 
     // To price and prepare by; not yet to work by.

@@ -132,6 +132,16 @@ public static partial class JobSense
         Range(faults, $"{at}.deadlineDays", brief.DeadlineDays, 0, 3650);
         Range(faults, $"{at}.replaceCost", (double?)brief.ReplaceCost, 0, 10_000_000);
         Range(faults, $"{at}.replaceLifeYears", brief.ReplaceLifeYears, 0.1, 200);
+        if (brief.KeepOldFilm && brief.Strip)
+        {
+            faults.Add($"{at}.strip", "the old film is to be kept and to come off: say one of them");
+        }
+
+        if (brief.OnlyClean && brief.Strip)
+        {
+            faults.Add($"{at}.onlyClean", "only cleaned and stripped: say one of them");
+        }
+
         Rules(faults, $"{at}.houseRules", brief.HouseRules);
         for (var i = 0; i < brief.LeaveAsFound.Length; i++)
         {

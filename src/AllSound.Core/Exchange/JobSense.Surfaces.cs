@@ -67,6 +67,7 @@ public static partial class JobSense
         Readings(faults, at, surface);
         Range(faults, $"{at}.brief.lrv", surface.Brief.Lrv, 0, 100);
         Range(faults, $"{at}.brief.coats", surface.Brief.Coats, 1, 5);
+        Range(faults, $"{at}.brief.hoursPerDay", surface.Brief.HoursPerDay, 0.5, 24);
         BriefFaults(faults, $"{at}.brief", surface.Brief);
         for (var i = 0; i < surface.Brief.Avoid.Length; i++)
         {

@@ -165,6 +165,7 @@ internal static partial class OperationPhrases
         ["dc_lead_clean"] = ["lead clean", "hepa vacuum", "hepa wet wipe", "hepa", "clean lead", "lead dust clean", "vacuum lead"],
         ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "dry weeks", "allow plaster dry"],
         ["dr_force"] = ["dehumidifier", "dehumidify", "force dry", "heaters dry"],
+        ["ac_lift"] = ["lift sheets only", "lift coverings only"],
         ["dr_harden"] = ["let harden", "leave harden", "allow harden", "let soft paint harden"],
         ["dr_wait"] = ["allow cure", "let cure", "leave cure"],
         ["du_vac"] = ["dust", "vacuum", "tack", "tack cloth", "wipe dust", "vacuum dust", "tack rag", "brush dust", "remove dust"],

@@ -37,8 +37,8 @@ public static class Reporting
                 ? new ThenReport(then.Freed, [.. then.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, then.Plan.Appraised))])
                 : null,
             specified.Blocked.IsEmpty ? null
-                : why ? Blocked(specified)
-                : new BlockedReport("", []),
+                : why ? Blocked(job, surface, specified)
+                : new BlockedReport("", [], null),
             specified.Notes,
             Technique.ElementOrders.For(surface),
             [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")],
@@ -46,11 +46,20 @@ public static class Reporting
         );
     }
 
-    /// <summary>What stands in the way where there is no sequence and nothing holds; else null.</summary>
-    public static BlockedReport? Blocked(Specified specified)
+    /// <summary>What stands in the way where there is no sequence and nothing holds, and what comes nearest; else null.</summary>
+    public static BlockedReport? Blocked(Job job, Surface surface, Specified specified)
     {
+        ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
-        return specified.Impasse is { } impasse ? new BlockedReport(impasse.Reason, impasse.Frees) : null;
+        if (specified.Impasse is not { } impasse)
+        {
+            return null;
+        }
+
+        var nearest = specified.Nearest is { } near
+            ? new NearestReport(near.Dropped, [.. near.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, near.Plan.Appraised))])
+            : null;
+        return new BlockedReport(impasse.Reason, impasse.Frees, nearest);
     }
 
     /// <summary>Diagnoses a surface and ranks the next checks.</summary>

@@ -197,6 +197,7 @@ public sealed record MoneyReport(decimal Amount, string Currency);
 /// <param name="LifeYears">Years to first maintenance; judgement.</param>
 /// <param name="CostPerYear">Cost for each of those years.</param>
 /// <param name="Hazard">Hazard points.</param>
+/// <param name="NotMet">What of the brief it does not meet; said first.</param>
 /// <param name="ResidualRisks">What can still go wrong.</param>
 /// <param name="Assumes">What it takes for granted, over all its steps.</param>
 /// <param name="LeavesUndone">What it leaves undone.</param>
@@ -215,6 +216,7 @@ public sealed record OptionReport(
     double LifeYears,
     decimal CostPerYear,
     double Hazard,
+    [property: Prose] ImmutableArray<string> NotMet,
     [property: Prose] ImmutableArray<string> ResidualRisks,
     [property: Prose] ImmutableArray<string> Assumes,
     [property: Prose] ImmutableArray<string> LeavesUndone,
@@ -233,7 +235,13 @@ public sealed record CauseAnswerReport(string Cause, [property: Prose] string Ti
 /// <summary>Why there is no sequence.</summary>
 /// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>
 /// <param name="Frees">What would open a way.</param>
-public sealed record BlockedReport([property: Prose] string Need, [property: Prose] ImmutableArray<string> Frees);
+/// <param name="Nearest">What comes nearest to the brief; null where no change to it alone would help, or where that is asked for apart.</param>
+public sealed record BlockedReport([property: Prose] string Need, [property: Prose] ImmutableArray<string> Frees, NearestReport? Nearest);
+
+/// <summary>What comes nearest to a brief that nothing meets whole.</summary>
+/// <param name="Dropped">What of the brief is not met: what to take instead.</param>
+/// <param name="Options">Options by the rest of the brief.</param>
+public sealed record NearestReport([property: Prose] ImmutableArray<string> Dropped, ImmutableArray<OptionReport> Options);
 
 /// <summary>A hazard in force.</summary>
 /// <param name="Hazard">Id.</param>
@@ -261,7 +269,7 @@ public sealed record HazardReport(
 /// <param name="Meanwhile">Steps that may be done while it is held, so that what holds it can be settled.</param>
 /// <param name="Then">The plan once it is freed; null where nothing holds it, or no painting follows.</param>
 /// <param name="Blocked">Why there is no sequence, or null.</param>
-/// <param name="Notes">House rules that cannot be followed here; budget or deadline that nothing meets.</param>
+/// <param name="Notes">House rules that cannot be followed here; budget or deadline that nothing meets; what colour, light and site ask for.</param>
 /// <param name="Order">The order of painting within the element; null when it has none.</param>
 /// <param name="Refusals">What is refused on this surface, and who to turn to.</param>
 /// <param name="Hazards">The hazards in force now, the gravest first.</param>

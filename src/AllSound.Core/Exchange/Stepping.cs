@@ -29,6 +29,7 @@ internal static class Stepping
             option.Criteria.LifeYears,
             decimal.Round(option.Criteria.MoneyPerYear, 2),
             option.Criteria.Hazard,
+            option.NotMet,
             option.Risks,
             option.Assumes,
             option.LeftUndone,

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
+using System.Text.Json.Serialization;
 using AllSound.Core.Materials;
 
 namespace AllSound.Core.Jobs;
@@ -127,8 +128,12 @@ public sealed record Brief
     /// <summary>Colour in words.</summary>
     public string? Colour { get; init; }
 
-    /// <summary>Luminous reflectance of the colour wanted, 0 to 100; 80 when not given.</summary>
+    /// <summary>Luminous reflectance of the colour wanted, 0 to 100; when not given by the colour's words, and else 80.</summary>
     public double? Lrv { get; init; }
+
+    /// <summary>Reflectance as given, or by the words for the colour; null where neither says.</summary>
+    [JsonIgnore]
+    public double? Reflectance => Lrv ?? ColourWords.Lrv(Colour);
 
     /// <summary>Least number of finish coats, 1 to 5; by default two, or what hiding asks.</summary>
     public int? Coats { get; init; }
@@ -153,6 +158,18 @@ public sealed record Brief
 
     /// <summary>The old film is kept whatever it costs: an old glaze, graining, a worn look.</summary>
     public bool KeepOldFilm { get; init; }
+
+    /// <summary>The old film is to come off to the bare ground, whatever could stay.</summary>
+    public bool Strip { get; init; }
+
+    /// <summary>It is only to be cleaned, and not painted.</summary>
+    public bool OnlyClean { get; init; }
+
+    /// <summary>Light rakes across it: low sun, a window in line, a lamp on the wall.</summary>
+    public bool Grazing { get; init; }
+
+    /// <summary>Hours a day in which it may be worked on, 0.5 to 24; 8 where nothing is said.</summary>
+    public double? HoursPerDay { get; init; }
 
     /// <summary>How it must wear and wash; null for as is usual.</summary>
     public Wear? Wear { get; init; }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.ComponentModel.DataAnnotations;
+using System.Text.Json.Serialization;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 
@@ -101,4 +102,8 @@ public sealed record Layer
 
     /// <summary>Luminous reflectance, 0 black to 100 white.</summary>
     public double? Lrv { get; init; }
+
+    /// <summary>Reflectance as given, or by the words for the colour; null where neither says.</summary>
+    [JsonIgnore]
+    public double? Reflectance => Lrv ?? ColourWords.Lrv(Colour);
 }

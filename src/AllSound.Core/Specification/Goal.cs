@@ -20,6 +20,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
     {
         var brief = surface.Brief;
         var family = brief.Finish ?? DefaultFinish(surface, start);
+        if (brief.OnlyClean)
+        {
+            return new Goal(Clean, [], act => Allowed(act, brief, family) && act.Operation.Role == CoatRole.None && !act.Strips);
+        }
+
         var finishes = Coatings
             .All.Select(p => firm?.Own(p) ?? p)
             .Where(p => p.Finishes.Contains(family))
@@ -37,6 +42,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         ImmutableArray<Need> needs =
         [
             .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats),
+            .. brief.Strip && start.Get(Facets.Film) != Film.None ? [N.FilmGone] : Array.Empty<Need>(),
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
             .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
@@ -44,6 +50,18 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         ];
         return new Goal(needs, finishes, act => Allowed(act, brief, family));
     }
+
+    // What is cleaned and not painted: fit to be left as it is.
+    private static readonly ImmutableArray<Need> Clean =
+    [
+        GroundNeeds.SoilOff,
+        GroundNeeds.MouldOff,
+        GroundNeeds.SaltsOff,
+        GroundNeeds.ResidueOut,
+        GroundNeeds.DustOff,
+        N.LeadCleaned,
+        N.SiteCleared,
+    ];
 
     /// <summary>What must hold at the end with only these finishes: where they decide how many coats are a full finish, says how many.</summary>
     public ImmutableArray<Need> NeedsWith(params ReadOnlySpan<CoatingClass> finishes)
@@ -126,6 +144,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             && first.Finishes.All(IsSpecial)
             && !first.Finishes.Contains(family)
         )
+        {
+            return false;
+        }
+
+        if (act.Operation.WithoutCoat && !brief.OnlyClean)
         {
             return false;
         }

@@ -63,6 +63,13 @@ public static class Specifier
             return new Sought([], task.Missing, Cut: false);
         }
 
+        if (surface.Brief.OnlyClean)
+        {
+            return new Remedy(rates, goal, appraised).Find(appraised.Condition, goal.Needs) is { Count: > 0 } cleaning
+                ? new Sought([cleaning], [], Cut: false)
+                : new Sought([], goal.Needs, Cut: false);
+        }
+
         var prices = new Prices(appraised.Extents, rates, task.Acts);
         var finishes = goal.LaidBy(acts);
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, GoalTask Aim)>();

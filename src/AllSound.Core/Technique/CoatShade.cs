@@ -32,13 +32,13 @@ public static class CoatShade
             act.Operation.Role is not (CoatRole.Primer or CoatRole.Undercoat)
             || act.Product is not { Clear: false }
             || next is not { Operation.Role: CoatRole.Finish, Product: { Clear: false } finish }
-            || surface.Brief.Lrv is not { } wanted
+            || surface.Brief.Reflectance is not { } wanted
         )
         {
             return null;
         }
 
-        var old = surface.Layers is { IsEmpty: false } layers ? layers[^1].Lrv : null;
+        var old = surface.Layers is { IsEmpty: false } layers ? layers[^1].Reflectance : null;
         var (say, source) = Rule(wanted, old, finish);
         return $"{say} ({source})";
     }

@@ -258,6 +258,9 @@ public sealed record Operation
     /// </summary>
     public bool OverAnyGround { get; init; }
 
+    /// <summary>Belongs to work that ends without a coat, and to no other.</summary>
+    public bool WithoutCoat { get; init; }
+
     /// <summary>Done by somebody else: listed and audited, never proposed.</summary>
     public bool ByOthers { get; init; }
 

@@ -1,5 +1,6 @@
 import type { Schemas } from "../api/client";
 import { DraftBox } from "../shell/DraftBox";
+import { DraftWords } from "../shell/DraftWords";
 import { usePlace } from "../shell/Place";
 
 type Brief = NonNullable<Schemas["Surface"]["brief"]>;
@@ -40,6 +41,14 @@ const leaves: [string, string][] = [
   ["edges", "sharp metal edges"],
 ];
 
+const olds: ["keep" | "strip" | "clean", string][] = [
+  ["keep", "kept"],
+  ["strip", "stripped to bare"],
+  ["clean", "only cleaned, not painted"],
+];
+const old = (brief: Brief) =>
+  brief.onlyClean ? "clean" : brief.strip ? "strip" : brief.keepOldFilm ? ("keep" as const) : "";
+
 /** What is wanted of the surface: the brief, from which the options follow. */
 export function BriefPanel() {
   const { edit } = usePlace();
@@ -70,6 +79,15 @@ export function BriefPanel() {
           none="as is usual"
           onSet={(viewing) => set({ viewing })}
         />
+        <span>
+          <span className="soft small">Colour</span>
+          <DraftWords
+            label="Colour"
+            value={brief.colour ?? null}
+            placeholder="in words"
+            onSet={(colour) => set({ colour })}
+          />
+        </span>
         <Figure word="Light reflectance" value={brief.lrv} unit="0 to 100" onSet={(lrv) => set({ lrv })} />
         <Figure word="Finish coats at least" value={brief.coats} unit="1 to 5" onSet={(coats) => set({ coats })} />
         <Figure word="Solvent at most" value={brief.vocMost} unit="g/L" onSet={(vocMost) => set({ vocMost })} />
@@ -108,14 +126,22 @@ export function BriefPanel() {
           />
           sprayed, not rolled
         </label>
+        <Figure word="Hours a day" value={brief.hoursPerDay} unit="8" onSet={(hoursPerDay) => set({ hoursPerDay })} />
         <label className="check">
           <input
             type="checkbox"
-            checked={brief.keepOldFilm ?? false}
-            onChange={(e) => set({ keepOldFilm: e.target.checked })}
+            checked={brief.grazing ?? false}
+            onChange={(e) => set({ grazing: e.target.checked })}
           />
-          keep the old film
+          light rakes across it
         </label>
+        <Pick
+          word="The old film"
+          value={old(brief)}
+          options={olds}
+          none="as is best"
+          onSet={(v) => set({ keepOldFilm: v === "keep", strip: v === "strip", onlyClean: v === "clean" })}
+        />
       </div>
       <fieldset className="leave">
         <legend>Left as found, on purpose</legend>
@@ -146,6 +172,10 @@ function said(brief: Brief) {
     brief.avoid?.length ? `${brief.avoid.length} not wanted` : undefined,
     brief.sprayed ? "sprayed" : undefined,
     brief.keepOldFilm ? "old film kept" : undefined,
+    brief.strip ? "stripped to bare" : undefined,
+    brief.onlyClean ? "only cleaned" : undefined,
+    brief.grazing ? "raking light" : undefined,
+    brief.hoursPerDay != null ? `${brief.hoursPerDay} hours a day` : undefined,
     brief.budget != null ? `budget ${brief.budget}` : undefined,
     brief.deadlineDays != null ? `${brief.deadlineDays} days` : undefined,
   ].filter(Boolean);

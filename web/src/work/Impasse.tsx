@@ -1,5 +1,7 @@
 import type { SurfaceView } from "../api/client";
 import { useImpasse } from "../job/data";
+import { daysText } from "../shell/words";
+import { money } from "../survey/OptionGlance";
 
 /** Why nothing meets the brief, and what would help. */
 export function Impasse({ view }: { view: SurfaceView }) {
@@ -21,6 +23,18 @@ export function Impasse({ view }: { view: SurfaceView }) {
           <li key={what}>{what}</li>
         ))}
       </ul>
+      {data.nearest && (
+        <>
+          <p>
+            <strong>The nearest: {data.nearest.dropped.join(", and ")}.</strong>
+          </p>
+          {data.nearest.options.map((o) => (
+            <p key={o.id}>
+              {o.name}: {money(o.cost)}, {daysText(o.elapsedDays)}, ≈ {o.lifeYears} years.
+            </p>
+          ))}
+        </>
+      )}
     </>
   );
 }

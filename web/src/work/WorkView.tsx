@@ -44,6 +44,11 @@ export function WorkView() {
               <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
                 {o.otherSchool ? "the other school" : o.bestAt.join(" · ") || " "}
               </p>
+              {o.notMet.map((line) => (
+                <p key={line} className="presumed small">
+                  {line}
+                </p>
+              ))}
               <Bar word="cost" value={o.cost.amount} all={options.map((x) => x.cost.amount)} show={money(o.cost)} />
               <Bar
                 word="days"

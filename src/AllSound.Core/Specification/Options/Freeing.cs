@@ -60,6 +60,11 @@ internal static class Freeing
             Resolutions = [.. appraised.Resolutions.Where(r => !settled.Contains(r.Facet))],
         };
         var plan = Specifier.Specify(rates, surface, then, firm);
+        if (plan is { Options.IsEmpty: true, Nearest: { } nearest })
+        {
+            plan = nearest.Plan with { Notes = [$"Nothing meets the whole brief; this comes nearest: {string.Join(", and ", nearest.Dropped)}.", .. nearest.Plan.Notes] };
+        }
+
         return plan.Options.IsEmpty ? null : new Afterwards([.. gates.Select(g => g.WhenFreed!)], plan);
     }
 

@@ -21,8 +21,16 @@ internal static class Longevity
     /// <summary>One finish coat wears through sooner.</summary>
     private const double OneFinishCoat = 0.8;
 
-    public static double Years(CoatingClass finish, Exposure exposure, in Condition last)
+    /// <summary>What is only cleaned is due to be cleaned again, years. Judgement.</summary>
+    private const double CleanOnly = 2;
+
+    public static double Years(CoatingClass? finish, Exposure exposure, in Condition last)
     {
+        if (finish is null)
+        {
+            return CleanOnly;
+        }
+
         var years = exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
         years *= last.Get(Facets.Edges) switch
         {

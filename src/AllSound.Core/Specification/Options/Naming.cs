@@ -7,8 +7,13 @@ namespace AllSound.Core.Specification;
 /// <summary>Names an option by what it does.</summary>
 internal static class Naming
 {
-    public static string Name(Condition start, IReadOnlyList<Act> acts, CoatingClass finish)
+    public static string Name(Condition start, IReadOnlyList<Act> acts, CoatingClass? finish)
     {
+        if (finish is null)
+        {
+            return "Clean only";
+        }
+
         var strip = acts.FirstOrDefault(a => a.Operation.Group == Group.Strip);
         string ground;
         if (strip is not null)

@@ -70,6 +70,7 @@ public sealed record Criteria(decimal Money, double LabourHours, double ElapsedD
 /// <param name="Steps">Steps in order.</param>
 /// <param name="Causes">What it does about each cause that is taken to be at work.</param>
 /// <param name="Criteria">What it costs.</param>
+/// <param name="NotMet">What of the brief it does not meet, as sentences: said first.</param>
 /// <param name="Risks">What can still go wrong.</param>
 /// <param name="Assumes">What it takes for granted, over all its steps.</param>
 /// <param name="LeftUndone">What it leaves undone.</param>
@@ -83,6 +84,7 @@ public sealed record Option(
     ImmutableArray<Step> Steps,
     ImmutableArray<CauseAnswer> Causes,
     Criteria Criteria,
+    ImmutableArray<string> NotMet,
     ImmutableArray<string> Risks,
     ImmutableArray<string> Assumes,
     ImmutableArray<string> LeftUndone,
@@ -111,7 +113,11 @@ public sealed record Specified(
 )
 {
     private readonly Lazy<Impasse>? impasse;
+    private readonly Lazy<Nearest?>? nearest;
     private readonly Lazy<Afterwards?>? afterwards;
+
+    private Specified(Specified of, Lazy<Impasse>? impasse, Lazy<Nearest?>? nearest, Lazy<Afterwards?>? afterwards)
+        : this(of) => (this.impasse, this.nearest, this.afterwards) = (impasse, nearest, afterwards);
 
     /// <summary>The plan once everything that holds the surface is freed; null where nothing holds it, or no painting follows. Looked for when it is first asked for.</summary>
     public Afterwards? Afterwards => afterwards?.Value;
@@ -119,17 +125,17 @@ public sealed record Specified(
     /// <summary>What is planned: this, or on a held surface the plan once it is freed where there is one.</summary>
     public Specified Planned => Afterwards?.Plan ?? this;
 
-    /// <summary>The same with a way to find the plan once it is freed.</summary>
-    internal Specified Then(Func<Afterwards?> find) => new(this, impasse, new Lazy<Afterwards?>(find));
-
     /// <summary>What stands in the way where there is no sequence and nothing holds; else null. Looked for when it is first asked for.</summary>
     public Impasse? Impasse => impasse?.Value;
 
-    /// <summary>The same with a way to find out what stands in the way.</summary>
-    internal Specified Asking(Func<Impasse> find) => new(this, new Lazy<Impasse>(find), afterwards);
+    /// <summary>What comes nearest where nothing meets the whole brief; null where there is an option, or no change to the brief would open a way.</summary>
+    public Nearest? Nearest => nearest?.Value;
 
-    private Specified(Specified of, Lazy<Impasse>? impasse, Lazy<Afterwards?>? afterwards)
-        : this(of) => (this.impasse, this.afterwards) = (impasse, afterwards);
+    /// <summary>The same with a way to find the plan once it is freed.</summary>
+    internal Specified Then(Func<Afterwards?> find) => new(this, impasse, nearest, new Lazy<Afterwards?>(find));
+
+    /// <summary>The same with a way to find out what stands in the way, and what comes nearest.</summary>
+    internal Specified Asking(Func<Impasse> find, Func<Nearest?> near) => new(this, new Lazy<Impasse>(find), new Lazy<Nearest?>(near), afterwards);
 }
 
 /// <summary>What follows once a held surface is freed: worked out from what would then be known, so it is a plan to price and to prepare by, and not yet a specification to work by.</summary>

@@ -91,11 +91,24 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     private Specified With(ImmutableArray<Option> options, ImmutableArray<string> notes) =>
         new(
             appraised,
-            [.. options.Select(o => o with { PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief) })],
+            [
+                .. options.Select(o =>
+                    o with
+                    {
+                        NotMet = [.. BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency)],
+                        PreferWhen = Preferring.When(o, options, rates.Currency, surface.Brief),
+                    }
+                ),
+            ],
             [],
             [],
             [],
-            [.. Preferring.Limits(options, rates.Currency, surface.Brief), .. notes, .. SiteNotes.Of(appraised, options.SelectMany(o => o.Steps).Select(s => s.Act))]
+            [
+                .. Preferring.Limits(options, rates.Currency, surface.Brief),
+                .. notes,
+                .. BriefNotes.Of(surface, appraised),
+                .. SiteNotes.Of(appraised, options.SelectMany(o => o.Steps).Select(s => s.Act)),
+            ]
         );
 
     private Specified Stopped(Sought sought, ImmutableArray<string> notes)
@@ -115,7 +128,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         );
         return stopped.Blocked.IsEmpty
             ? stopped.Then(() => Freeing.Of(rates, surface, appraised, firm, holds))
-            : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut));
+            : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut), () => Nearest.Find(rates, surface, appraised, firm));
     }
 
     // What opens up what stops the work, and what does not wait for it: mould is killed and salts are brushed off at once, and damp paper comes
@@ -169,9 +182,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         }
 
         Act[] acts = [.. planned.Select(p => p.Act)];
-        var finish = acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!;
+        var finish = acts.LastOrDefault(a => a.Operation.Role == CoatRole.Finish)?.Product;
         var last = steps[^1].After;
-        var days = steps.Sum(s => (s.Spend.Hours / 8) + Quantities.Costing.WaitDays(s.WaitBefore));
+        var days = steps.Sum(s => (s.Spend.Hours / (surface.Brief.HoursPerDay ?? 8)) + Quantities.Costing.WaitDays(s.WaitBefore));
         var criteria = new Criteria(
             decimal.Round(steps.Sum(s => s.Spend.Money), 2),
             Math.Round(steps.Sum(s => s.Spend.Hours), 2),
@@ -189,6 +202,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             steps,
             CauseAnswers.Of(appraised, steps),
             criteria,
+            [],
             [.. CauseAnswers.Possible(appraised), .. Longevity.Risks(appraised, last)],
             Sequencing.Together(steps.SelectMany(s => s.Assumes)),
             [.. appraised.Left, .. Longevity.LeftUndone(appraised.Condition, last)],

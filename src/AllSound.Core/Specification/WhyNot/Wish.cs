@@ -55,9 +55,14 @@ internal sealed record Wish(string Says, Func<Brief, Brief> Change)
             yield return new("let the old film come off", b => b with { KeepOldFilm = false });
         }
 
-        if (brief.Lrv is { } lrv)
+        if (brief.Strip)
         {
-            yield return new(FormattableString.Invariant($"take another colour than one that reflects {lrv:0.#} %"), b => b with { Lrv = null });
+            yield return new("let the old film stay where it holds", b => b with { Strip = false });
+        }
+
+        if (brief.Reflectance is { } lrv)
+        {
+            yield return new(FormattableString.Invariant($"take another colour than one that reflects {lrv:0.#} %"), b => b with { Lrv = null, Colour = null });
         }
 
         var usual = Goal.DefaultFinish(surface, start);

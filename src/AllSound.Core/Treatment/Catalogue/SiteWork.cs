@@ -237,5 +237,19 @@ internal static class SiteWork
             Cautions = ["Oily and spirit rags: spread flat outside or under water in a lidded bin; heaps can catch fire."],
             Source = Source.Practice,
         },
+        new()
+        {
+            Id = "ac_lift",
+            Group = Group.Aftercare,
+            Title = "Lift coverings and leave it clean",
+            Do = "Let it dry, lift sheets inward, bag waste by kind, write down what was used and how it looked before and after.",
+            Needs = [N.WashDry, N.LeadCleaned],
+            Gives = [Set(F.Protection, Protection.Cleared)],
+            Extent = Extent.Once,
+            FixedHours = 0.4,
+            Accept = "no streaks in grazing light; record written",
+            WithoutCoat = true,
+            Source = Source.Practice,
+        },
     ];
 }
