@@ -42,6 +42,7 @@ internal static class ListVerbs
         field.Kind switch
         {
             FactKind.YesNo => "yes or no",
+            FactKind.Words => "a few words",
             FactKind.Pick => string.Join(", ", field.Options.Select(o => o.Value)),
             _ => $"{field.Least} to {field.Most} {field.Unit}",
         };

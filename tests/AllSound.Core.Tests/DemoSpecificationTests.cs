@@ -111,7 +111,7 @@ public sealed class DemoSpecificationTests
     [Fact]
     public void Lead_proved_absent_lets_the_skirting_be_rubbed_down_dry()
     {
-        var options = Demo.Specify("skirting", f => f with { Lead = Lead.ProvedAbsent }).Options;
+        var options = Demo.Specify("skirting", f => f with { Lead = Lead.ProvedAbsent, LeadProof = "laboratory, every layer" }).Options;
 
         Assert.Contains(options, o => Ids(o).Contains("ab_gloss"));
         Assert.All(options, o => Assert.DoesNotContain("ms_lead_setup", Ids(o)));

@@ -27,6 +27,7 @@ public sealed class FactSheetTests
             {
                 FactKind.YesNo => ["true", "false"],
                 FactKind.Pick => [.. field.Options.Select(o => $"\"{o.Value}\"")],
+                FactKind.Words => ["\"a laboratory, four samples\""],
                 FactKind.Percent => ["0", "0.5", "1"],
                 _ =>
                 [

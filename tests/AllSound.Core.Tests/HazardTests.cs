@@ -297,6 +297,22 @@ public sealed class HazardTests
                 [Coat("emul_matt")]
             ),
             Surface(Element.Skirting, "sw", new Facts(), []),
+            Surface(Element.Door, "sw", new Facts { Lead = Lead.ProvedAbsent, LooseShare = 0.1 }, [Coat("alkyd_gloss")]),
+            Surface(Element.Ceiling, "gyp_old", new Facts { Asbestos = Lead.ProvedAbsent, LooseShare = 0.1 }, [Coat("texture")]),
+            Surface(
+                Element.Wall,
+                "gyp_old",
+                new Facts
+                {
+                    OpenJointM = 2,
+                    Salts = true,
+                    Tar = true,
+                    Ink = true,
+                    AirTempC = 15,
+                    AirHumidity = 60,
+                },
+                [Coat("emul_matt")]
+            ),
             Surface(Element.Door, "sw", new Facts { LooseShare = 0.6 }, [Coat("oil_lead", 12)]),
             Surface(Element.Window, "sw", new Facts { LooseShare = 0.2 }, [Coat("alkyd_gloss")], exposure: Exposure.Outside),
             Surface(Element.Boarding, "wd_weath", new Facts(), [], exposure: Exposure.Outside),
@@ -349,6 +365,7 @@ public sealed class HazardTests
         {
             FactKind.YesNo => ["true", "false"],
             FactKind.Pick => [.. field.Options.Select(o => $"\"{o.Value}\"")],
+            FactKind.Words => ["\"laboratory\""],
             FactKind.Percent => ["0.3", "1"],
             _ => [field.Most!.Value.ToString(CultureInfo.InvariantCulture), "5"],
         };

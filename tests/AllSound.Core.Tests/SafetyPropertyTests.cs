@@ -84,9 +84,13 @@ public sealed class SafetyPropertyTests
                 var ids = option.Steps.Select(s => s.Act.Operation.Id).ToList();
                 var name = $"seed {seed}, {surface.Id}, {option.Name}: {string.Join(' ', ids)}";
                 Disturbed(ids, start, name);
-                Assert.False(start.Get(Facets.DampSource) == DampSource.Open, $"painted over an open source of damp: {name}");
+
+                // What is only cleaned gets no coat, and may wait for other trades with it.
+                var painted = !surface.Brief.OnlyClean;
+                Assert.Equal(painted, option.Steps.Any(s => s.Act.Operation.Role == CoatRole.Finish));
+                Assert.False(painted && start.Get(Facets.DampSource) == DampSource.Open, $"painted over an open source of damp: {name}");
                 Assert.False(
-                    surface.Facts.Rot == true || (surface.Facts.Hollow == true && !ids.Contains("mc_board")) || surface.Facts.LiveCrack == true,
+                    painted && (surface.Facts.Rot == true || (surface.Facts.Hollow == true && !ids.Contains("mc_board")) || surface.Facts.LiveCrack == true),
                     $"painted over failing fabric: {name}"
                 );
                 string[] reaching = start.Get(Facets.Access) switch
@@ -97,12 +101,17 @@ public sealed class SafetyPropertyTests
                     _ => [],
                 };
                 Assert.True(
-                    reaching.Length == 0 || ids.FindIndex(reaching.Contains) is var up and >= 0 && up < ids.FindIndex(i => i.StartsWith("tc_", StringComparison.Ordinal)),
+                    reaching.Length == 0
+                        || ids.FindIndex(reaching.Contains) is var up and >= 0
+                            && up < ids.FindIndex(i => i.StartsWith(painted ? "tc_" : "cl_", StringComparison.Ordinal)),
                     $"not within safe reach: {name}"
                 );
                 Surrounded(option, start, ids, name);
-                Stains(option, start, name);
                 Trade(option, start, name);
+                if (painted)
+                {
+                    Stains(option, start, name);
+                }
             }
         }
     }
@@ -285,9 +294,19 @@ public sealed class SafetyPropertyTests
             );
         }
 
+        var coat = First(s => s.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot));
+        Assert.True(start.Get(Facets.ColdFace) == Presence.None || First(s => s.Act.Operation.Id == "dr_warm") < coat, $"coated on a cold face: {name}");
+        Assert.True(
+            start.Get(Facets.SoftFilm) == Presence.None || First(s => s.Act.Operation.Id == "dr_harden" || s.Act.Strips) < coat,
+            $"coated on a soft film: {name}"
+        );
+        Assert.True(
+            start.Get(Facets.JointKind) != JointKind.Wet || start.Get(Facets.Joint) != Joint.Open || option.Steps[^1].After.Get(Facets.Joint) == Joint.Caulked,
+            $"a wet joint left open: {name}"
+        );
         if (start.Get(Facets.Moisture) != Moisture.Dry)
         {
-            Assert.True(First(s => s.Act.Operation.Group == Group.Dry) < First(s => s.Act.Product is not null), $"coated undried: {name}");
+            Assert.True(First(s => s.Act.Operation.Id is "dr_natural" or "dr_force") < First(s => s.Act.Product is not null), $"coated undried: {name}");
         }
     }
 }

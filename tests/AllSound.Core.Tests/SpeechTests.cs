@@ -86,7 +86,7 @@ public sealed class SpeechTests
 
         Assert.Equal(Operations.All.Select(o => o.Id), Ids(OperationListing.All));
         Assert.Equal(Signs.All.Select(s => s.Id), Ids(SignListing.All));
-        Assert.Equal(Substrates.All.Select(s => s.Id), Ids(SubstrateListing.All));
+        Assert.Equal(Substrates.Named.Select(s => s.Id), Ids(SubstrateListing.All));
         var job = Approved.FrozenJob(1);
         Assert.Equal(System.Text.Json.JsonSerializer.Serialize(job, JobFile.Compact), System.Text.Json.JsonSerializer.Serialize(job, american));
     }

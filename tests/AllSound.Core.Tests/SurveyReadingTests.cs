@@ -404,7 +404,12 @@ public sealed class SurveyReadingTests
         Assert.Equal(Lead.Presumed, Read(Wood(null, Coat("oil_lead"))).Get(F.Lead));
         Assert.Equal(Lead.Presumed, Read(Wood(), built: null).Get(F.Lead));
         Assert.Equal(Lead.Confirmed, Read(Surface(Element.RoofSheet, "pb_sheet", new Facts(), [])).Get(F.Lead));
-        Assert.Equal(Lead.ProvedAbsent, Read(Wood(new Facts { Lead = Lead.ProvedAbsent }) with { Year = 1930 }).Get(F.Lead));
+        Assert.Equal(Lead.ProvedAbsent, Read(Wood(new Facts { Lead = Lead.ProvedAbsent, LeadProof = "laboratory, every layer" }) with { Year = 1930 }).Get(F.Lead));
+
+        // A word is no proof.
+        Assert.Equal(Lead.Presumed, Read(Wood(new Facts { Lead = Lead.ProvedAbsent }) with { Year = 1930 }).Get(F.Lead));
+        var tested = Wood(new Facts()) with { Year = 1930, Readings = [new Reading { Check = "T_lead_lab", Outcome = "absent" }] };
+        Assert.Equal(Lead.ProvedAbsent, Read(tested).Get(F.Lead));
     }
 
     [Fact]

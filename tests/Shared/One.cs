@@ -39,7 +39,9 @@ public static class One
         new()
         {
             Lead = Lead.ProvedAbsent,
+            LeadProof = "a laboratory, every layer",
             Asbestos = Lead.ProvedAbsent,
+            AsbestosProof = "a laboratory, every kind of board and coat",
             LooseShare = 0,
             BareShare = 0,
             Soil = Soil.Light,

@@ -16,6 +16,7 @@ public static class SurveyGenerator
 
         // Of its own, so that what is about does not change what the surfaces are.
         var about = new Random(~seed);
+        var later = new Random(~seed ^ 0x5a17);
         return new Job
         {
             Format = Core.Jobs.Job.CurrentFormat,
@@ -48,7 +49,11 @@ public static class SurveyGenerator
                             ],
                             Surfaces =
                             [
-                                .. Enumerable.Range(0, surfaces).Select(i => Surface(random, i)).ToList().Select(s => s with { Facts = Surrounded(about, s.Facts) }),
+                                .. Enumerable
+                                    .Range(0, surfaces)
+                                    .Select(i => Surface(random, i))
+                                    .ToList()
+                                    .Select(s => Said(later, s with { Facts = Surrounded(about, s.Facts) })),
                             ],
                         },
                     ],
@@ -241,6 +246,69 @@ public static class SurveyGenerator
                 .Select(e => new SignSeen { Sign = e.Sign, Present = random.NextDouble() < e.IfCause })
                 .Concat(Enumerable.Range(0, random.Next(3)).Select(_ => new SignSeen { Sign = Pick(random, [.. Signs.All]).Id, Present = random.Next(2) == 0 })),
         ];
+    }
+
+    // What was added to the vocabulary later, drawn from a source of its own so that the rest of every survey stays what it was.
+    private static Surface Said(Random random, Surface surface)
+    {
+        bool Some(int oneIn) => random.Next(oneIn) == 0;
+        bool? Yes(int oneIn) => Some(oneIn) ? true : null;
+        double? Share(int oneIn) => Some(oneIn) ? Math.Round(random.NextDouble(), 2) : null;
+        var facts = surface.Facts with
+        {
+            LeadProof = Some(2) ? "a laboratory" : null,
+            AsbestosProof = Some(2) ? "a laboratory" : null,
+            FilmSpent = Yes(40),
+            SoftFilm = Yes(30),
+            UnprimedFiller = Yes(30),
+            RustyNails = Yes(30),
+            Tannin = Yes(30),
+            SaltShare = Share(60),
+            TarShare = Share(60),
+            InkShare = Share(60),
+            MouldShare = Share(20),
+            JointWidthMm = Some(15) ? random.Next(1, 30) : null,
+            JointDepthMm = Some(30) ? random.Next(2, 40) : null,
+            JointMoves = Yes(20),
+            JointWet = Yes(25),
+            WaterLies = Yes(80),
+            AirTempC = Some(8) ? random.Next(-2, 30) : null,
+            AirHumidity = Some(8) ? random.Next(30, 98) : null,
+            FaceTempC = Some(10) ? random.Next(-2, 30) : null,
+            PuttyDays = Some(30) ? random.Next(0, 20) : null,
+            Pets = Yes(40),
+            PublicNear = Yes(40),
+            OnFace = Some(40) ? Pick(random, Enum.GetValues<OnFace>()) : surface.Facts.OnFace,
+        };
+        var brief = surface.Brief with
+        {
+            Colour = Some(6) ? Pick(random, "white", "very dark blue", "pale green", "bright red", "as before") : null,
+            Strip = Some(25),
+            OnlyClean = Some(40),
+            Grazing = Some(12),
+            HoursPerDay = Some(12) ? random.Next(2, 10) : null,
+            DeadlineDays = Some(10) ? random.Next(1, 20) : null,
+        };
+        var family = Substrates.Find(surface.Substrate)!.Family;
+        var kin = Substrates.Named.Where(s => s.Family == family && Substrates.Of(s.Value).Id == surface.Substrate).ToArray();
+        return surface with
+        {
+            Facts = facts,
+            Brief = brief with { Strip = brief is { Strip: true, OnlyClean: false, KeepOldFilm: false } },
+            Substrate = Some(2) ? Pick(random, kin).Id : surface.Substrate,
+            AgeDays = Some(20) ? random.Next(0, 60) : null,
+            Layers =
+                surface.Layers is { IsEmpty: false } layers && Some(8)
+                    ? layers.SetItem(
+                        layers.Length - 1,
+                        layers[^1] with
+                        {
+                            Coating = Pick(random, [.. ExistingCoatings.Named]).Id,
+                            AgeDays = Some(2) ? random.Next(0, 30) : null,
+                        }
+                    )
+                    : surface.Layers,
+        };
     }
 
     private static T? Maybe<T>(Random random, Func<T> make)

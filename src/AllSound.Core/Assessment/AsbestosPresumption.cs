@@ -28,6 +28,8 @@ public static class AsbestosPresumption
             Jurisdiction.AU => 2004,
             Jurisdiction.NZ => 2017,
             Jurisdiction.ZA => 2009,
+            // Nobody here knows the rules of every place: no year clears it.
+            Jurisdiction.Elsewhere => int.MaxValue,
             _ => throw new ArgumentOutOfRangeException(nameof(jurisdiction)),
         };
 
@@ -41,6 +43,7 @@ public static class AsbestosPresumption
         ("Textured coating", (s, _) => s.Layers?.Any(l => l.Coating == "texture") == true, s => s.Layers!.Value.First(l => l.Coating == "texture").Year ?? s.Year),
         ("Textured coating", (s, _) => s.Form is { } form && Forms.Find(form.Kind) is { IsCoat: true } && Inside(s), s => s.Year),
         ("Cement sheet", (_, g) => g.Value == Substrate.FibreCement, s => s.Year),
+        ("Board, tile or lagging of a kind that often held asbestos", (_, g) => g.MayHoldAsbestos, s => s.Year),
         ("Lagging, rope, gasket or insulating board", (s, _) => s.Facts.Lagging == true, s => s.Year),
         ("Bitumen on a floor", (s, _) => s.Element is Element.Floor && s.Layers?.Any(l => l.Coating == "bitumen") == true, s => s.Year),
     ];
@@ -66,7 +69,8 @@ public static class AsbestosPresumption
             var year = yearOf(surface) ?? building.Built;
             if (!(year >= limit))
             {
-                return (Lead.Presumed, $"{what} that may be older than {limit} in {jurisdiction}, not sampled: treated as asbestos; leave it undisturbed ({Edition}).");
+                var when = jurisdiction == Jurisdiction.Elsewhere ? "and no rule known for this country" : $"that may be older than {limit} in {jurisdiction}";
+                return (Lead.Presumed, $"{what} {when}, not sampled: treated as asbestos; leave it undisturbed ({Edition}).");
             }
 
             young = (

@@ -25,6 +25,8 @@ public static class LeadPresumption
             Jurisdiction.AU => 1997,
             Jurisdiction.NZ => 1980,
             Jurisdiction.ZA => 2009,
+            // Nobody here knows the rules of every place: no year clears it.
+            Jurisdiction.Elsewhere => int.MaxValue,
             _ => throw new ArgumentOutOfRangeException(nameof(jurisdiction)),
         };
 
@@ -41,6 +43,11 @@ public static class LeadPresumption
         if (year is null)
         {
             return (Lead.Presumed, $"Age unknown and lead not tested: treated as lead paint ({Edition}).");
+        }
+
+        if (jurisdiction == Jurisdiction.Elsewhere)
+        {
+            return (Lead.Presumed, $"Lead not tested, and no rule known for this country: treated as lead paint whatever the year ({Edition}).");
         }
 
         var text = year.Value.ToString(CultureInfo.InvariantCulture);

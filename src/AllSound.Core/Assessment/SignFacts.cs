@@ -12,20 +12,23 @@ internal static class SignFacts
     {
         ["s_damp_high"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
         ["s_mc20"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
-        ["s_ring"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.02 },
-        ["s_tide"] = (f, _) => f with { WaterStainShare = f.WaterStainShare ?? 0.05 },
+        ["s_ring"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
+        ["s_tide"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.05) },
+        ["s_sheets"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },
+        ["s_flakes"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },
+        ["s_wear"] = (f, s) => f with { BareShare = f.BareShare ?? s.Share },
         ["s_over_knot"] = (f, _) => f with { Knots = f.Knots ?? 1 },
         ["s_black_spots"] = (f, s) =>
             f with
             {
                 Mould = f.Mould ?? true,
                 MouldSource = f.MouldSource ?? DampSource.Open,
-                MouldShare = f.MouldShare ?? (s.Measure is null ? null : Share(s, 0)),
+                MouldShare = f.MouldShare ?? (s.Measure is null && s.Share is null ? null : Share(s, 0)),
             },
-        ["s_tar"] = (f, _) => f with { Tar = f.Tar ?? true },
-        ["s_crystals"] = (f, _) => f with { Salts = f.Salts ?? true, DampSource = f.DampSource ?? DampSource.Open },
+        ["s_tar"] = (f, s) => f with { Tar = f.Tar ?? true, TarShare = f.TarShare ?? s.Share },
+        ["s_crystals"] = (f, s) => f with { Salts = f.Salts ?? true, SaltShare = f.SaltShare ?? s.Share, DampSource = f.DampSource ?? DampSource.Open },
         ["s_wd_soft"] = (f, _) => f with { Rot = f.Rot ?? true },
-        ["s_rust"] = (f, _) => f with { Rust = f.Rust ?? Rust.Light },
+        ["s_rust"] = (f, s) => f with { Rust = f.Rust ?? (s.Share > 0.01 ? Rust.Heavy : Rust.Light) },
         ["s_scale"] = (f, _) => f with { Rust = f.Rust is null or Rust.None or Rust.Light or Rust.Heavy ? Rust.Scale : f.Rust },
         ["s_rust_edge"] = (f, _) => f with { SharpEdges = f.SharpEdges ?? true },
         ["s_hollow"] = (f, _) => f with { Hollow = f.Hollow ?? true },
@@ -61,7 +64,7 @@ internal static class SignFacts
     public static Facts Read(Surface surface)
     {
         var facts = surface.Facts;
-        if (surface.Layers?.Any(l => l.Coating == "nicotine") ?? false)
+        if (surface.Layers?.Any(l => ExistingCoatings.Find(l.Coating)?.Value == Film.NicotineFilm) ?? false)
         {
             facts = facts with { Tar = facts.Tar ?? true };
         }
@@ -98,5 +101,8 @@ internal static class SignFacts
     }
 
     // A share in percent, where it was measured.
-    private static double Share(SignSeen sign, double otherwise) => sign.Measure is { } m ? Math.Clamp(m / 100, 0, 1) : otherwise;
+    private static double Share(SignSeen sign, double otherwise) =>
+        sign.Share is { } share ? Math.Clamp(share, 0, 1)
+        : sign.Measure is { } m ? Math.Clamp(m / 100, 0, 1)
+        : otherwise;
 }

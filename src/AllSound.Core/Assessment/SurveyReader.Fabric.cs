@@ -14,7 +14,14 @@ internal sealed partial class SurveyReader
             return 0;
         }
 
-        Known(F.Rust, facts.Rust, Rust.None, Resolved.Assumed, "rust", null);
+        Known(
+            F.Rust,
+            facts.Rust,
+            substrate.RustShows ? Rust.Light : Rust.None,
+            substrate.RustShows ? Resolved.Inferred : Resolved.Assumed,
+            substrate.RustShows ? "Zinc partly gone: the steel rusts." : "rust",
+            null
+        );
         return condition.Get(F.Rust) switch
         {
             Rust.Light => 0.01,
@@ -57,7 +64,10 @@ internal sealed partial class SurveyReader
         Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));
         Known(
             F.Putty,
-            facts.FailedPutty is { } putty ? (putty ? Putty.Failing : Putty.Sound) : null,
+            facts.FailedPutty == true ? Putty.Failing
+                : facts.PuttyDays is { } days ? (days < Freshness.PuttySkinsDays ? Putty.Soft : Putty.Skinned)
+                : facts.FailedPutty is null ? null
+                : Putty.Sound,
             Putty.Sound,
             Resolved.Assumed,
             "failed putty",
@@ -78,7 +88,16 @@ internal sealed partial class SurveyReader
         );
         ReadHeat();
         Put(F.WeakBeneath, Yes(film != Film.None && (facts.FilmSpent == true || Layering.WeakBeneath(surface.Layers ?? [], film))));
-        Put(F.SoftFilm, Yes(film != Film.None && facts.SoftFilm == true));
+        var tender = film != Film.None && surface.Layers is { IsEmpty: false } laid ? Freshness.NotHard(film, laid[^1].AgeDays) : null;
+        Known(
+            F.SoftFilm,
+            film == Film.None ? Presence.None : Yes(facts.SoftFilm),
+            Yes(tender is not null),
+            tender is null ? Resolved.Assumed : Resolved.Presumed,
+            tender ?? "a soft film",
+            null,
+            quiet: tender is null
+        );
         var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
         Put(F.Breath, Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
     }

@@ -2,6 +2,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Surfaces.Catalogue;
 using AllSound.Core.Treatment;
 using F = AllSound.Core.Surfaces.Facets;
 
@@ -9,6 +10,9 @@ namespace AllSound.Core.Assessment;
 
 internal sealed partial class SurveyReader
 {
+    /// <summary>Joinery older than this has linseed and lead paint under what was put on since. Common practice.</summary>
+    private const int OilPaintUntil = 1950;
+
     /// <summary>Height above which a platform is needed, metres: what is reached from a hop-up. Common practice.</summary>
     private const double ReachM = 2.4;
 
@@ -27,11 +31,14 @@ internal sealed partial class SurveyReader
         if (surface.Layers is { } layers)
         {
             // A film of nicotine lies on the paint; the paint is what takes the next coat, once the tar is off.
-            var paint = layers.Where(l => l.Coating != "nicotine").ToList();
-            film =
-                paint.Count == 0 || facts.BareShare >= 1
-                    ? Film.None
-                    : (ExistingCoatings.Find(paint[^1].Coating) ?? throw new ArgumentException($"Unknown coating {paint[^1].Coating}.", nameof(surface))).Value;
+            var paint = layers.Where(l => Kind(l) != Film.NicotineFilm).ToList();
+            film = paint.Count == 0 || facts.BareShare >= 1 ? Film.None : Kind(paint[^1]);
+            if (film != Film.None && paint[^1].Coating == KindredCoatings.UnknownPaint)
+            {
+                film = Usual();
+                Note(F.Film, (byte)film, Resolved.Assumed, $"Kind of the top coat not known: assumed {ExistingCoatings.Of(film)!.Title}, as usual here.", "T_solvent");
+            }
+
             Put(F.Film, film);
             var coats = film == Film.None ? 0 : layers.Sum(l => l.Coats);
             Put(
@@ -49,13 +56,7 @@ internal sealed partial class SurveyReader
         }
         else
         {
-            film = substrate.Family switch
-            {
-                SubstrateFamily.Wood or SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous => Film.AlkydGloss,
-                SubstrateFamily.Masonry => Film.MasonryAcrylic,
-                SubstrateFamily.Slick => Film.None,
-                _ => Film.EmulsionMatt,
-            };
+            film = substrate.Family == SubstrateFamily.Slick ? Film.None : Usual();
             Put(F.Film, film);
             if (film == Film.None)
             {
@@ -70,6 +71,18 @@ internal sealed partial class SurveyReader
         return film;
     }
 
+    // What usually lies on such a ground. Facts of the trade.
+    private Film Usual() =>
+        substrate.Family switch
+        {
+            SubstrateFamily.Wood when (surface.Year ?? building.Built) < OilPaintUntil => Film.OilLead,
+            SubstrateFamily.Masonry when surface.Exposure == Exposure.Outside => Film.MasonryAcrylic,
+            SubstrateFamily.Plaster or SubstrateFamily.Masonry => Film.EmulsionMatt,
+            _ => Film.AlkydGloss,
+        };
+
+    private Film Kind(Layer layer) => (ExistingCoatings.Find(layer.Coating) ?? throw new ArgumentException($"Unknown coating {layer.Coating}.", nameof(layer))).Value;
+
     private void ReadSafety(Film film)
     {
         // The oldest thing in the build-up decides: young coats over old ones clear nothing.
@@ -79,21 +92,30 @@ internal sealed partial class SurveyReader
         {
             (lead, why) = (Lead.Confirmed, "The sheet itself is lead.");
         }
-        else if (lead == Lead.ProvedAbsent && (surface.Layers?.Any(l => l.Coating == "oil_lead") ?? false))
+        else if (lead == Lead.ProvedAbsent && (surface.Layers?.Any(l => Kind(l) == Film.OilLead) ?? false))
         {
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
         ageAllowsLead = lead == Lead.Presumed;
-        Known(F.Lead, facts.Lead, lead, lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred, why, "T_lead_lab");
+        var unproved = facts.Lead == Lead.ProvedAbsent && lead == Lead.Presumed && !Proved(facts.LeadProof, "T_lead_lab", "T_lead_xrf");
+        Known(
+            F.Lead,
+            unproved ? null : facts.Lead,
+            lead,
+            lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred,
+            unproved ? $"Lead is recorded as proved absent, but not by whom or how: treated as lead paint until that is recorded ({LeadPresumption.Edition})." : why,
+            "T_lead_lab"
+        );
 
         var (asbestos, whyAsbestos) = AsbestosPresumption.For(job.Jurisdiction, building, surface, substrate);
+        var unsampled = facts.Asbestos == Lead.ProvedAbsent && asbestos == Lead.Presumed && !Proved(facts.AsbestosProof, "T_asb_lab");
         Known(
             F.Asbestos,
-            facts.Asbestos,
+            unsampled ? null : facts.Asbestos,
             asbestos,
             asbestos == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred,
-            whyAsbestos,
+            unsampled ? $"Asbestos is recorded as proved absent, but not by whom or how. {whyAsbestos}" : whyAsbestos,
             "T_asb_lab",
             quiet: asbestos != Lead.Presumed
         );
@@ -127,6 +149,20 @@ internal sealed partial class SurveyReader
         Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
         var glass = surface.Element is Element.Window;
         Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
+    }
+
+    // A word is no proof: it takes a record of who and how, or the reading itself.
+    private bool Proved(string? record, params ReadOnlySpan<string> checks)
+    {
+        foreach (var check in checks)
+        {
+            if (surface.Readings.Any(r => r.Check == check))
+            {
+                return true;
+            }
+        }
+
+        return !string.IsNullOrWhiteSpace(record);
     }
 
     // How high its highest part is, and what one stands on to reach it.

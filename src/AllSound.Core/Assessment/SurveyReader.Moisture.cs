@@ -1,3 +1,4 @@
+using AllSound.Core.Climate;
 using AllSound.Core.Inspection;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
@@ -8,6 +9,9 @@ namespace AllSound.Core.Assessment;
 
 internal sealed partial class SurveyReader
 {
+    /// <summary>Least temperature of face and air for ordinary waterborne coats, degrees Celsius (common practice and makers' sheets, from memory).</summary>
+    private const double LeastFaceC = 5;
+
     /// <summary>Knots to the square metre taken for granted on bare softwood. Judgement.</summary>
     private const double KnotsPerM2 = 4;
 
@@ -15,10 +19,23 @@ internal sealed partial class SurveyReader
     {
         var check = wood ? "T_damp_wood" : "T_damp_pin";
         var limit = wood ? "18 % or less" : "16 or less on the meter, as a place known to be dry";
-        Known(F.Moisture, facts.Moisture, Moisture.Dry, Resolved.Assumed, $"Assumes that the fabric is dry: read it before the first coat ({limit}).", check);
+        var fresh = Freshness.NotDry(substrate.Value, surface.AgeDays);
+        Known(
+            F.Moisture,
+            facts.Moisture,
+            fresh is null ? Moisture.Dry : Moisture.Drying,
+            fresh is null ? Resolved.Assumed : Resolved.Presumed,
+            fresh ?? $"Assumes that the fabric is dry: read it before the first coat ({limit}).",
+            check
+        );
         var moisture = facts.Moisture ?? Moisture.Dry;
         var stained = facts.WaterStainShare is > 0;
-        if (facts.DampSource is { } source && !(source == DampSource.None && (moisture >= Moisture.Damp || stained)))
+        if (facts.WaterLies == true && facts.DampSource != DampSource.Cured)
+        {
+            Put(F.DampSource, DampSource.Open);
+            Note(F.DampSource, (byte)DampSource.Open, Resolved.Inferred, "Water lies on it: falls and drips are mended first.", "T_leak");
+        }
+        else if (facts.DampSource is { } source && !(source == DampSource.None && (moisture >= Moisture.Damp || stained)))
         {
             Put(F.DampSource, source);
         }
@@ -43,7 +60,7 @@ internal sealed partial class SurveyReader
 
     private void ReadAlkali()
     {
-        var young = substrate.Value is Substrate.LimeNew;
+        var young = substrate.Value is Substrate.LimeNew || Freshness.Alkaline(substrate.Value, surface.AgeDays);
         Known(
             F.Alkalinity,
             facts.Ph is { } ph
@@ -55,7 +72,7 @@ internal sealed partial class SurveyReader
                 : null,
             young ? Alkalinity.High : Alkalinity.Neutral,
             young ? Resolved.Presumed : Resolved.Inferred,
-            young ? "New lime: assumed pH over 12." : "Not alkaline by the kind of substrate.",
+            young ? "New lime or cement: assumed pH over 12." : "Not alkaline by the kind of substrate.",
             "T_ph",
             quiet: !young
         );
@@ -64,9 +81,9 @@ internal sealed partial class SurveyReader
     private void ReadStains(bool wood, double bare)
     {
         Known(F.WaterStain, facts.WaterStainShare is { } stain ? Stain(stain > 0) : null, Bleed.None, Resolved.Assumed, "water stains", null);
-        Known(F.Tar, facts.Tar is { } tar ? Stain(tar) : null, Bleed.None, Resolved.Assumed, "nicotine or soot", null);
-        Known(F.Ink, facts.Ink is { } ink ? Stain(ink) : null, Bleed.None, Resolved.Assumed, "ink or marker", null);
-        var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous;
+        Known(F.Tar, Stained(facts.Tar, facts.TarShare), Bleed.None, Resolved.Assumed, "nicotine or soot", null);
+        Known(F.Ink, Stained(facts.Ink, facts.InkShare), Bleed.None, Resolved.Assumed, "ink or marker", null);
+        var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous && !substrate.KnotFree;
         var bareSoftwood = softwood && bare >= 1;
         Known(
             F.Knots,
@@ -81,6 +98,20 @@ internal sealed partial class SurveyReader
         Put(F.NailHeads, Live(facts.RustyNails == true));
     }
 
+    private Bleed? Stained(bool? there, double? share) => (there ?? (share is { } s ? s > 0 : null)) is { } stained ? Stain(stained) : null;
+
+    // What of air, face and dew point was measured says whether a coat may go on; where nothing was, that is a hold point of its own at each coat.
+    private void ReadAir()
+    {
+        var cold = facts.FaceTempC < LeastFaceC || facts.AirTempC < LeastFaceC;
+        if (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0)
+        {
+            cold |= Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK;
+        }
+
+        Put(F.ColdFace, Yes(cold));
+    }
+
     private Extents ReadExtents(double bare, double loose)
     {
         var area = measured.AreaM2;
@@ -90,7 +121,10 @@ internal sealed partial class SurveyReader
         var stainM2 = stain > 0 ? Math.Min(area, Math.PI * Math.Pow(Math.Sqrt(stain * area / Math.PI) + 0.1, 2)) : 0;
         if (stainM2 == 0 && (Shows(F.Tar) || Shows(F.Ink)))
         {
-            stainM2 = Shows(F.Tar) ? area : Math.Min(area, 0.1);
+            stainM2 =
+                Shows(F.Tar) ? area * (facts.TarShare ?? 1)
+                : facts.InkShare is { } inked ? area * inked
+                : Math.Min(area, 0.1);
         }
 
         var joint = facts.OpenJointM ?? (condition.Get(F.Joint) == Joint.Open ? Math.Max(measured.LengthM, 1) : 0);
@@ -114,6 +148,15 @@ internal sealed partial class SurveyReader
             Pacing.FaceOf(surface, substrate),
             Geometry.Edge(space, surface, measured),
             Forms.Texture(surface) ?? 1
-        );
+        )
+        {
+            MouldM2 = area * (facts.MouldShare is > 0 and var mouldy ? mouldy : 1),
+            SaltM2 = area * (facts.SaltShare is > 0 and var salted ? salted : 1),
+            // Half as deep as wide, and 6 mm at the least, where only one was measured. Common practice.
+            JointSectionMm2 =
+                facts.JointWidthMm is { } wide ? wide * (facts.JointDepthMm ?? Math.Max(6, wide / 2))
+                : facts.JointDepthMm is { } deep ? 6 * deep
+                : null,
+        };
     }
 }

@@ -11,6 +11,9 @@ namespace AllSound.Core.Assessment;
 /// <summary>Reads one survey into a condition, fact by fact, and notes how each fact that nobody recorded was settled.</summary>
 internal sealed partial class SurveyReader(Job job, Building building, Space space, Surface surface, SubstrateDefinition substrate, Measured measured, Facts facts)
 {
+    /// <summary>Widest joint that acrylic caulk bridges, millimetres (makers' limits, from memory).</summary>
+    private const double CaulkBridgesMm = 10;
+
     private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
     private Condition condition;
     private bool ageAllowsLead;
@@ -91,7 +94,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             null,
             quiet: facts.Mould != true
         );
-        Known(F.Salts, Yes(facts.Salts), Presence.None, Resolved.Assumed, "salts", null);
+        Known(F.Salts, Yes(facts.Salts ?? (facts.SaltShare is { } salty ? salty > 0 : null)), Presence.None, Resolved.Assumed, "salts", null);
         Known(F.Silicone, Yes(facts.Silicone), Presence.None, Resolved.Assumed, "silicone", null);
         ReadMoisture(wood);
         ReadAlkali();
@@ -105,6 +108,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         Known(
             F.Joint,
             facts.OpenJointM is { } joint ? (joint > 0 ? Joint.Open : Joint.None)
+                : facts.JointWidthMm > 0 ? Joint.Open
                 : surface.Signs.Any(s => s is { Sign: "s_open_joint", Present: true }) ? Joint.Open
                 : null,
             Joint.None,
@@ -112,6 +116,14 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             "open joints",
             null
         );
+        Put(
+            F.JointKind,
+            facts.JointWet == true ? JointKind.Wet
+                : facts.JointMoves == true ? JointKind.Moving
+                : JointKind.Still
+        );
+        Put(F.JointWide, Yes(facts.JointWidthMm > CaulkBridgesMm));
+        ReadAir();
         Known(F.Backing, Fails(facts.Hollow), Soundness.Sound, Resolved.Assumed, "hollow plaster", null, quiet: wood);
         Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
         Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);

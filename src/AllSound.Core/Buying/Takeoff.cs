@@ -64,7 +64,7 @@ public static class Takeoff
         {
             var option = Planned(surface, specified[surface.Id]);
             var waits = option is not null && specified[surface.Id].Options.IsEmpty;
-            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, option is null ? [] : Items(option)));
+            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, option is null ? [] : Items(option, specified[surface.Id].Appraised.Extents)));
         }
 
         var firm = Firm.Of(job);
@@ -118,12 +118,20 @@ public static class Takeoff
     public static Option? Planned(Surface surface, Specified specified) =>
         specified is null ? throw new ArgumentNullException(nameof(specified)) : Chosen(surface, specified.Planned);
 
-    private static ImmutableArray<Item> Items(Option option) =>
+    private static ImmutableArray<Item> Items(Option option, Extents extents) =>
         [
             .. option.Steps.SelectMany(step =>
                 (
                     step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>()
-                ).Concat(step.Act.Operation.Uses.Select(use => new Item(step, use.Sundry.Id, use.Sundry.Title, use.Sundry.Unit, use.PerUnit * step.Spend.Units)))
+                ).Concat(
+                    step.Act.Operation.Uses.Select(use => new Item(
+                        step,
+                        use.Sundry.Id,
+                        use.Sundry.Title,
+                        use.Sundry.Unit,
+                        Costing.Amount(step.Act.Operation, use, extents, step.Spend.Units)
+                    ))
+                )
             ),
         ];
 }

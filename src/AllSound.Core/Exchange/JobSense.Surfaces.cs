@@ -42,9 +42,10 @@ public static partial class JobSense
         Name(faults, $"{at}.id", surface.Id);
         Text(faults, $"{at}.title", surface.Title);
         Year(faults, $"{at}.year", surface.Year);
+        Range(faults, $"{at}.ageDays", surface.AgeDays, 0, 3650);
         if (Substrates.Find(surface.Substrate) is null)
         {
-            faults.Add($"{at}.substrate", $"unknown substrate '{surface.Substrate}'; expected one of {string.Join(", ", Substrates.All.Select(s => s.Id))}");
+            faults.Add($"{at}.substrate", $"unknown substrate '{surface.Substrate}'; expected one of {string.Join(", ", Substrates.Named.Select(s => s.Id))}");
         }
 
         if (surface.Wall is { } wall && space.Walls.All(w => w.Id != wall))
@@ -133,6 +134,7 @@ public static partial class JobSense
             return;
         }
 
+        Range(faults, $"{at}.share", seen.Share, 0, 1);
         var scale = sign.Scale is { } id ? RatingScales.Find(id) : null;
         if (seen.Grade is { } grade && scale?.Place(grade) is null)
         {
@@ -165,12 +167,13 @@ public static partial class JobSense
             {
                 faults.Add(
                     $"{at}.layers[{i}].coating",
-                    $"unknown coating '{layer.Coating}'; expected one of {string.Join(", ", ExistingCoatings.All.Select(c => c.Id))}"
+                    $"unknown coating '{layer.Coating}'; expected one of {string.Join(", ", ExistingCoatings.Named.Select(c => c.Id))}"
                 );
             }
 
             Range(faults, $"{at}.layers[{i}].coats", layer.Coats, 1, 60);
             Range(faults, $"{at}.layers[{i}].lrv", layer.Lrv, 0, 100);
+            Range(faults, $"{at}.layers[{i}].ageDays", layer.AgeDays, 0, 3650);
             Year(faults, $"{at}.layers[{i}].year", layer.Year);
         }
     }

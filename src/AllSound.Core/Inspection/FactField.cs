@@ -19,6 +19,9 @@ public enum FactKind : byte
 
     /// <summary>One of a few.</summary>
     Pick,
+
+    /// <summary>A few words.</summary>
+    Words,
 }
 
 /// <summary>One answer that can be picked.</summary>
@@ -78,6 +81,9 @@ public sealed record FactField(
             [.. options.ToArray().Select(o => new FactOption(Name(o.Value.ToString()), o.Title))],
             none is { } value ? Name(value.ToString()) : null
         );
+
+    /// <summary>A few words.</summary>
+    public static FactField Words(string property, string label, string help) => new(Name(property), FactKind.Words, label, help, null, null, null, null, [], null);
 
     private static string Name(string name) => JsonNamingPolicy.CamelCase.ConvertName(name);
 }

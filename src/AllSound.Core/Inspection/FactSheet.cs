@@ -54,6 +54,7 @@ public static class FactSheet
                     (Lead.Confirmed, "found"),
                     (Lead.Presumed, "presumed")
                 ),
+                FactField.Words(nameof(Facts.LeadProof), "Proved by", "Who tested every layer, how and when: without it, lead stays presumed where the age allows it."),
                 FactField.Pick<Lead>(
                     nameof(Facts.Asbestos),
                     "Asbestos",
@@ -63,6 +64,7 @@ public static class FactSheet
                     (Lead.Confirmed, "found"),
                     (Lead.Presumed, "presumed")
                 ),
+                FactField.Words(nameof(Facts.AsbestosProof), "Asbestos proved by", "Which laboratory, which sample, when."),
                 FactField.YesNo(nameof(Facts.Outlets), "Live outlets in the face", "Isolation is for a competent person."),
                 FactField.Pick<Access>(
                     nameof(Facts.Access),
@@ -133,6 +135,8 @@ public static class FactSheet
                     (DampSource.Open, "open")
                 ),
                 FactField.YesNo(nameof(Facts.Salts), "Salts", "White needles or crust."),
+                FactField.Percent(nameof(Facts.SaltShare), "Under salts", "Only that part is brushed."),
+                FactField.YesNo(nameof(Facts.WaterLies), "Water lies on it", "After rain, on a sill, a flat roof, a flange."),
                 FactField.YesNo(nameof(Facts.Silicone), "Silicone", "Water beads near old sealant."),
                 FactField.Number(nameof(Facts.Ph), "Surface pH", "Paper on a wet spot.", "pH", 0, 14, 0.5),
             ]
@@ -143,7 +147,9 @@ public static class FactSheet
                 FactField.Percent(nameof(Facts.WaterStainShare), "Water stain", "Ring or patch of an old leak."),
                 FactField.YesNo(nameof(Facts.FaintStain), "Stains are faint", "Pale, no dark edge: waterborne block will do."),
                 FactField.YesNo(nameof(Facts.Tar), "Nicotine or soot", "Alkaline wipe comes away brown."),
+                FactField.Percent(nameof(Facts.TarShare), "Under nicotine or soot", "Only that part is blocked."),
                 FactField.YesNo(nameof(Facts.Ink), "Ink or marker", "Bleeds through every coat."),
+                FactField.Percent(nameof(Facts.InkShare), "Under ink or marker", "Only that part is blocked."),
                 FactField.YesNo(nameof(Facts.Tannin), "Brown extract of the wood", "Runs below joints of oak, cedar and the like."),
                 FactField.YesNo(nameof(Facts.RustyNails), "Rusting nail heads", "Round brown dots in lines."),
                 FactField.Number(nameof(Facts.Knots), "Knots that show", "Sticky is live.", "no.", 0, 10_000, 1, noneIsZero: true),
@@ -154,6 +160,10 @@ public static class FactSheet
             [
                 FactField.Percent(nameof(Facts.FillShare), "To fill", "Hollows, holes, still cracks."),
                 FactField.Number(nameof(Facts.OpenJointM), "Open joint", "Length to caulk.", "m", 0, 10_000, 0.5, noneIsZero: true),
+                FactField.Number(nameof(Facts.JointWidthMm), "Width of the joint", "Over 10 mm is more than caulk bridges.", "mm", 0.2, 100, 1),
+                FactField.Number(nameof(Facts.JointDepthMm), "Depth of the joint", "To the backing; decides how much goes in.", "mm", 1, 200, 1),
+                FactField.YesNo(nameof(Facts.JointMoves), "Joint moves", "Opens and closes with the season or with use."),
+                FactField.YesNo(nameof(Facts.JointWet), "Joint gets wet", "Bath, shower, basin, sink: sealed last, after the finish."),
                 FactField.Number(nameof(Facts.FillDepthMm), "Deepest hollow", "Over 3 mm wants filler in layers.", "mm", 0, 500, 1, noneIsZero: true),
                 FactField.YesNo(nameof(Facts.UnprimedFiller), "Filler painted unprimed", "Dull patches in grazing light."),
                 FactField.YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand."),
@@ -190,6 +200,7 @@ public static class FactSheet
                     (Holes.Large, "large")
                 ),
                 FactField.YesNo(nameof(Facts.FailedPutty), "Failed putty", "Cracked, loose, missing."),
+                FactField.Number(nameof(Facts.PuttyDays), "New putty is", "Soft to the thumb for a week and more.", "days", 0, 365, 1),
                 FactField.YesNo(nameof(Facts.OpenEndGrain), "Open end grain", "Where the weather reaches it."),
                 FactField.YesNo(nameof(Facts.HotNow), "Heating on", "Work cold."),
             ]
@@ -199,6 +210,8 @@ public static class FactSheet
             [
                 FactField.Number(nameof(Facts.WorkHeightM), "Height of the work", "Of its highest part, from where one stands.", "m", 0, 100, 0.5),
                 FactField.YesNo(nameof(Facts.Vulnerable), "Children, pregnant, old or ill people", "They stay out of lead, mould and solvent work."),
+                FactField.YesNo(nameof(Facts.Pets), "Animals", "Birds and fish first: they leave before solvent and dust."),
+                FactField.YesNo(nameof(Facts.PublicNear), "The public passes", "Wet paint, tools and dust within its reach."),
                 FactField.YesNo(nameof(Facts.Flames), "Pilot lights, heaters, sparks", "In the space or the next: they go out before solvent is opened."),
                 FactField.YesNo(nameof(Facts.Shut), "Has to stay shut", "No air can be drawn through: then no solvent."),
                 FactField.YesNo(nameof(Facts.Fumes), "Engine or flueless heater", "Carbon monoxide: it goes out, or people do."),
@@ -241,6 +254,9 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.Occupied), "Occupied meanwhile", "Odour, dust, lead: plan around people."),
                 FactField.YesNo(nameof(Facts.Power), "Power on site", "Electric tools."),
                 FactField.YesNo(nameof(Facts.Water), "Water on site", "Washing."),
+                FactField.Number(nameof(Facts.AirTempC), "Air, while it is done", "In the shade, at the face.", "°C", -30, 60, 1),
+                FactField.Number(nameof(Facts.AirHumidity), "Humidity of that air", "With the temperature it gives the dew point.", "%", 1, 100, 1),
+                FactField.Number(nameof(Facts.FaceTempC), "The face, while it is done", "3 °C above the dew point, or nothing is laid.", "°C", -30, 100, 1),
                 FactField.Number(nameof(Facts.ServiceTempC), "Heat in service", "Hottest that it gets.", "°C", -60, 1000, 5),
             ]
         ),

@@ -28,6 +28,9 @@ public enum Jurisdiction : byte
 
     /// <summary>South Africa.</summary>
     ZA,
+
+    /// <summary>Anywhere else: the strictest presumption.</summary>
+    Elsewhere,
 }
 
 /// <summary>What kind of space.</summary>

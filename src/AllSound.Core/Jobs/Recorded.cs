@@ -23,6 +23,9 @@ public sealed record SignSeen
     /// <summary>Measurement in the scale's unit, 0 or more; the program grades it.</summary>
     public double? Measure { get; init; }
 
+    /// <summary>Share of the face that shows it, 0 to 1; null where it was not judged.</summary>
+    public double? Share { get; init; }
+
     /// <summary>Size class, where the standard wants one beside the grade, such as S4.</summary>
     public string? Size { get; init; }
 

@@ -24,6 +24,9 @@ public sealed record Surface
     /// <summary>Year the fabric was put there, where it differs from the building's.</summary>
     public int? Year { get; init; }
 
+    /// <summary>Days since the fabric was put there, 0 to 3,650, where it is young: a skim of six days is not dry.</summary>
+    public double? AgeDays { get; init; }
+
     /// <summary>Inside or outside.</summary>
     public Exposure Exposure { get; init; }
 
@@ -96,6 +99,9 @@ public sealed record Layer
 
     /// <summary>Year laid.</summary>
     public int? Year { get; init; }
+
+    /// <summary>Days since it was laid, 0 to 3,650, where it is young.</summary>
+    public double? AgeDays { get; init; }
 
     /// <summary>Colour in words.</summary>
     public string? Colour { get; init; }

@@ -55,6 +55,9 @@ public static class Sundries
     public static readonly Sundry Rivets = new("s_rivets", "sealed blind rivets", "piece", 0.2, [50, 100], Judgement);
 
     /// <summary>Hybrid sealant.</summary>
+    public static readonly Sundry Silicone = new("s_silicone_seal", "sanitary silicone, 310 ml cartridge", "L", 24, [0.31], Judgement);
+
+    /// <summary>Sealant.</summary>
     public static readonly Sundry Sealant = new("s_sealant", "paintable hybrid sealant, 290 ml cartridge", "L", 28, [0.29], Judgement);
 
     /// <summary>Rubberising sealer.</summary>
@@ -131,6 +134,7 @@ public static class Sundries
         Screws,
         Rivets,
         Sealant,
+        Silicone,
         Rubberiser,
         Fibre,
         TwoPartFiller,

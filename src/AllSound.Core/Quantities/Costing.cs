@@ -32,10 +32,18 @@ public static class Costing
         var money = ((decimal)hours * rates.LabourPerHour) + ((decimal)(litres * (act.Product?.Price ?? 0)) * rates.BaseLitre);
         foreach (var use in operation.Uses)
         {
-            money += (decimal)(use.PerUnit * units * use.Sundry.PricePerUnit);
+            money += (decimal)(Amount(operation, use, extents, units) * use.Sundry.PricePerUnit);
         }
 
         return new Spend(units, hours, litres, money, operation.Hazard * hours);
+    }
+
+    /// <summary>How much of a sundry goes into it, in the sundry's unit: a joint by its cross-section.</summary>
+    public static double Amount(Operation operation, Use use, Extents extents, double units)
+    {
+        ArgumentNullException.ThrowIfNull(operation);
+        ArgumentNullException.ThrowIfNull(extents);
+        return use.PerUnit * units * (operation.Extent == Extent.Joint ? extents.JointFactor : 1);
     }
 
     /// <summary>
@@ -51,9 +59,9 @@ public static class Costing
     // Narrow work goes by the metre; where edges are cut in apart, they come on top.
     private static double Work(Operation operation, Extents extents, double units)
     {
-        if (extents.Narrow && operation is { Extent: Extent.Whole, RateNarrow: { } narrow })
+        if (extents.Narrow && operation is { Extent: Extent.Whole or Extent.Mould or Extent.Salts, RateNarrow: { } narrow })
         {
-            return extents.LengthM / narrow;
+            return extents.LengthM * (operation.Extent == Extent.Whole || extents.AreaM2 <= 0 ? 1 : units / extents.AreaM2) / narrow;
         }
 
         // Where a method does not reach in, the time is that of a plain face: the ways of stripping say that it is out.
@@ -65,7 +73,7 @@ public static class Costing
         return edge + (pace > 0 ? flat / pace : 0);
     }
 
-    private static bool IsFace(Extent extent) => extent is Extent.Whole or Extent.Bare or Extent.Loose or Extent.Patch or Extent.Stain;
+    private static bool IsFace(Extent extent) => extent is Extent.Whole or Extent.Bare or Extent.Loose or Extent.Patch or Extent.Stain or Extent.Mould or Extent.Salts;
 
     private static double Litres(Act act, Extents extents, double units)
     {

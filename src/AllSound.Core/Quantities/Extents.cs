@@ -35,6 +35,18 @@ public sealed record Extents(
     double Texture = 1
 )
 {
+    /// <summary>Under mould; the whole face where nobody said how much.</summary>
+    public double MouldM2 { get; init; } = AreaM2;
+
+    /// <summary>Under salts; the whole face where nobody said how much.</summary>
+    public double SaltM2 { get; init; } = AreaM2;
+
+    /// <summary>Cross-section of the joint, square millimetres; null where it was not measured.</summary>
+    public double? JointSectionMm2 { get; init; }
+
+    /// <summary>How much more than a usual joint of 40 square millimetres it takes in.</summary>
+    public double JointFactor => JointSectionMm2 / 40 ?? 1;
+
     /// <summary>Bare once the loose film is off, or everything when the whole film is off.</summary>
     public double BareAfter(bool filmGone) => filmGone ? AreaM2 : Math.Min(AreaM2, BareM2 + LooseM2);
 
@@ -60,6 +72,8 @@ public sealed record Extents(
             Extent.Knots => Knots,
             // A band of filler 100 mm wide along the edges, besides the hollows.
             Extent.Fill => Math.Min(AreaM2, FillM2 + (filmGone ? 0 : 0.1 * EdgeLineM)),
+            Extent.Mould => MouldM2,
+            Extent.Salts => SaltM2,
             Extent.Joint => JointM,
             // Taken from the area where they were not counted: six fixings and a metre of lap to the square metre of
             // sheet, five metres of putty to the square metre of window, a metre and a half of end grain to that of joinery. Judgement.

@@ -46,6 +46,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
             .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
+            .. start.Get(Facets.JointKind) == JointKind.Wet ? [GroundNeeds.JointSealed] : Array.Empty<Need>(),
             N.SiteCleared,
         ];
         return new Goal(needs, finishes, act => Allowed(act, brief, family));

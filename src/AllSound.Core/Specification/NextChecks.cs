@@ -50,7 +50,7 @@ public static class NextChecks
             var value = 0.0;
             foreach (var outcome in check.Outcomes)
             {
-                var answered = surface with { Facts = outcome.Apply(surface.Facts) };
+                var answered = surface with { Readings = surface.Readings.Add(new Reading { Check = check.Id, Outcome = outcome.Id }) };
                 var appraised = Appraisal.Appraise(job, building, space, answered);
                 if (!known.TryGetValue((appraised.Condition, appraised.Extents), out var then))
                 {

@@ -32,6 +32,19 @@ public enum Joint : byte
     Caulked,
 }
 
+/// <summary>What a joint does.</summary>
+public enum JointKind : byte
+{
+    /// <summary>It stays as it is.</summary>
+    Still,
+
+    /// <summary>It opens and closes.</summary>
+    Moving,
+
+    /// <summary>It gets wet in use.</summary>
+    Wet,
+}
+
 /// <summary>The last coat of this job that lies over the whole face.</summary>
 public enum Cover : byte
 {

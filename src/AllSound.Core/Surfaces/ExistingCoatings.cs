@@ -189,7 +189,10 @@ public static class ExistingCoatings
     /// <summary>All of them, in the order of the enumeration after "none".</summary>
     public static ImmutableArray<ExistingCoating> All { get; } = [.. OldAndMineralCoatings.All.Concat(ModernFilmCoatings.All).OrderBy(c => c.Value)];
 
-    private static readonly FrozenDictionary<string, ExistingCoating> ById = All.ToFrozenDictionary(c => c.Id);
+    /// <summary>All of them, with those that go by a name of their own and behave like one of them.</summary>
+    public static ImmutableArray<ExistingCoating> Named { get; } = [.. All, .. KindredCoatings.Of(All)];
+
+    private static readonly FrozenDictionary<string, ExistingCoating> ById = Named.ToFrozenDictionary(c => c.Id);
 
     /// <summary>The definition of a film; null for bare.</summary>
     public static ExistingCoating? Of(Film film) => film == Film.None ? null : All[(int)film - 1];

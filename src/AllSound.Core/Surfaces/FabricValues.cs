@@ -107,6 +107,9 @@ public enum Putty : byte
 
     /// <summary>New and skinned.</summary>
     Skinned,
+
+    /// <summary>New and soft.</summary>
+    Soft,
 }
 
 /// <summary>End grain and cut edges of wood that the weather reaches.</summary>

@@ -141,6 +141,12 @@ public static class Facets
     /// <summary>Joint to the neighbour.</summary>
     public static readonly Facet<Joint> Joint = Add<Joint>("joint", "open joint");
 
+    /// <summary>What kind of joint it is.</summary>
+    public static readonly Facet<JointKind> JointKind = Add<JointKind>("jointKind", "kind of joint");
+
+    /// <summary>Wider than caulk bridges.</summary>
+    public static readonly Facet<Presence> JointWide = Add<Presence>("jointWide", "wide joint");
+
     /// <summary>Plaster detached from its backing.</summary>
     public static readonly Facet<Soundness> Backing = Add<Soundness>("backing", "plaster backing");
 
@@ -191,6 +197,9 @@ public static class Facets
 
     /// <summary>Service temperature.</summary>
     public static readonly Facet<Heat> Heat = Add<Heat>("heat", "service temperature");
+
+    /// <summary>The face is colder than paint may go on, or within 3 K of the dew point.</summary>
+    public static readonly Facet<Presence> ColdFace = Add<Presence>("coldFace", "cold face");
 
     /// <summary>Heating that is on now.</summary>
     public static readonly Facet<Presence> HotNow = Add<Presence>("hotNow", "hot now");

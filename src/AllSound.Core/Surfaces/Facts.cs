@@ -212,6 +212,12 @@ public sealed record Facts
     /// <summary>Somebody is unwell from the work, or was hurt by it: wheezing, dizzy, burnt, pricked by a spray jet.</summary>
     public bool? Unwell { get; init; }
 
+    /// <summary>Who proved that there is no lead, and how: "laboratory, four chips to the wood, May 2024". Without it "proved absent" is only a word.</summary>
+    public string? LeadProof { get; init; }
+
+    /// <summary>Who proved that there is no asbestos, and how.</summary>
+    public string? AsbestosProof { get; init; }
+
     /// <summary>Share of the face under mould.</summary>
     public double? MouldShare { get; init; }
 
@@ -232,6 +238,48 @@ public sealed record Facts
 
     /// <summary>Brown extract of the wood bleeds.</summary>
     public bool? Tannin { get; init; }
+
+    /// <summary>Share of the face with salts, 0 to 1.</summary>
+    public double? SaltShare { get; init; }
+
+    /// <summary>Share of the face with nicotine, soot or tar, 0 to 1.</summary>
+    public double? TarShare { get; init; }
+
+    /// <summary>Share of the face with ink or dye, 0 to 1.</summary>
+    public double? InkShare { get; init; }
+
+    /// <summary>Width of the open joint at its widest, millimetres.</summary>
+    public double? JointWidthMm { get; init; }
+
+    /// <summary>Depth to be filled, millimetres.</summary>
+    public double? JointDepthMm { get; init; }
+
+    /// <summary>The joint opens and closes with the seasons or with use.</summary>
+    public bool? JointMoves { get; init; }
+
+    /// <summary>The joint gets wet: bath, shower, basin, sink.</summary>
+    public bool? JointWet { get; init; }
+
+    /// <summary>Water lies on it after rain.</summary>
+    public bool? WaterLies { get; init; }
+
+    /// <summary>Air while the work goes on, degrees Celsius.</summary>
+    public double? AirTempC { get; init; }
+
+    /// <summary>Relative humidity of that air, percent.</summary>
+    public double? AirHumidity { get; init; }
+
+    /// <summary>The face while the work goes on, degrees Celsius.</summary>
+    public double? FaceTempC { get; init; }
+
+    /// <summary>Days since putty was laid, where it is new.</summary>
+    public double? PuttyDays { get; init; }
+
+    /// <summary>Animals live in the space: birds and fish die of fumes first.</summary>
+    public bool? Pets { get; init; }
+
+    /// <summary>The public has to pass through it or close by.</summary>
+    public bool? PublicNear { get; init; }
 
     /// <summary>The facts with this moisture seen too: of several the wettest stands.</summary>
     public Facts Wettest(Moisture seen) => this with { Moisture = Moisture is { } known && known > seen ? known : seen };

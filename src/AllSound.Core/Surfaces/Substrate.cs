@@ -205,6 +205,18 @@ public sealed record SubstrateDefinition
     /// <summary>What must never go on it.</summary>
     public required string Never { get; init; }
 
+    /// <summary>Plaster held by its nibs behind laths: heavy, and apt to come down wet.</summary>
+    public bool OnLaths { get; init; }
+
+    /// <summary>Often made with asbestos: taken for it where the age allows and no laboratory cleared it.</summary>
+    public bool MayHoldAsbestos { get; init; }
+
+    /// <summary>Wood without knots that bleed.</summary>
+    public bool KnotFree { get; init; }
+
+    /// <summary>Rust shows already, where nobody says otherwise.</summary>
+    public bool RustShows { get; init; }
+
     /// <summary>Where this comes from.</summary>
     public required Source Source { get; init; }
 }
@@ -216,7 +228,10 @@ public static class Substrates
     public static ImmutableArray<SubstrateDefinition> All { get; } =
     [.. PlasterGrounds.All.Concat(MasonryGrounds.All).Concat(WoodGrounds.All).Concat(MetalGrounds.All).Concat(SlickGrounds.All).OrderBy(s => s.Value)];
 
-    private static readonly FrozenDictionary<string, SubstrateDefinition> ById = All.ToFrozenDictionary(s => s.Id);
+    /// <summary>All of them, with those that go by a name of their own and behave like one of them.</summary>
+    public static ImmutableArray<SubstrateDefinition> Named { get; } = [.. All, .. KindredGrounds.Of(All)];
+
+    private static readonly FrozenDictionary<string, SubstrateDefinition> ById = Named.ToFrozenDictionary(s => s.Id);
 
     /// <summary>The definition of a substrate.</summary>
     public static SubstrateDefinition Of(Substrate substrate) => All[(int)substrate];

@@ -51,6 +51,12 @@ public sealed record Surroundings
     /// <summary>Carpet or another floor that cannot be wetted.</summary>
     public bool? CarpetNear { get; init; }
 
+    /// <summary>Animals live in the space.</summary>
+    public bool? Pets { get; init; }
+
+    /// <summary>The public has to pass through it or close by.</summary>
+    public bool? PublicNear { get; init; }
+
     /// <summary>Facts of a surface with what they leave open taken from here.</summary>
     /// <param name="facts">The facts as recorded.</param>
     public Facts Around(Facts facts)
@@ -73,6 +79,8 @@ public sealed record Surroundings
             Power = facts.Power ?? Power,
             Water = facts.Water ?? Water,
             CarpetNear = facts.CarpetNear ?? CarpetNear,
+            Pets = facts.Pets ?? Pets,
+            PublicNear = facts.PublicNear ?? PublicNear,
         };
     }
 }

@@ -22,6 +22,7 @@ internal static class Coating
         P.PaperHolds,
         GroundNeeds.FabricDry,
         P.ColdNow,
+        P.FaceWarm,
         GroundNeeds.LooseOff,
         P.RustOff,
         GroundNeeds.GreyOff,

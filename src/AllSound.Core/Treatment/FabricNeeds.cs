@@ -174,7 +174,7 @@ public static class FabricNeeds
             "Water runs behind cracked putty and rots the rail; paint over soft putty wrinkles.",
             Severity.Fails,
             Source.Standard("BS 8000-7", Confidence.Usual),
-            F.Putty.IsNot(Putty.Failing)
+            F.Putty.Is(Putty.Sound, Putty.Skinned)
         )
         .Otherwise("putty has failed, or new putty has not skinned");
 
@@ -199,6 +199,17 @@ public static class FabricNeeds
             F.HotNow.Is(Presence.None)
         )
         .Otherwise("the surface is hot");
+
+    /// <summary>Face warm enough.</summary>
+    public static readonly Need FaceWarm = Add(
+            "face-warm",
+            "the face is 5 °C or more and 3 °C above the dew point",
+            "Waterborne paint forms no film on a colder face, and any paint lies on dew.",
+            Severity.Fails,
+            Source.Standard("ISO 8502-4"),
+            F.ColdFace.Is(Presence.None)
+        )
+        .Otherwise("the face is too cold, or within 3 °C of the dew point");
 
     /// <summary>Fresh air for solvents.</summary>
     public static readonly Need FreshAir = Register(

@@ -260,9 +260,54 @@ public static class GroundNeeds
             "An open joint shows as a black line and lets dirt and draught through.",
             Severity.Poor,
             Practice,
-            F.Joint.IsNot(Joint.Open)
+            F.Joint.IsNot(Joint.Open),
+            F.JointKind.Is(JointKind.Wet)
         )
         .Otherwise("the joint is still open");
+
+    /// <summary>Closed at the end, a wet joint among them.</summary>
+    public static readonly Need JointSealed = Add(
+            "joint-sealed",
+            "every joint is closed, a wet one with sanitary sealant after the finish",
+            "Water gets in behind it.",
+            Severity.Fails,
+            Practice,
+            F.Joint.IsNot(Joint.Open)
+        )
+        .Otherwise("a joint is still open");
+
+    /// <summary>A joint that stays as it is.</summary>
+    public static readonly Need JointStill = Add(
+            "joint-still",
+            "the joint neither moves nor gets wet",
+            "Caulk tears in a joint that moves and rots in one that gets wet.",
+            Severity.Fails,
+            Source.Standard("ISO 11600"),
+            F.JointKind.Is(JointKind.Still)
+        )
+        .Otherwise("the joint moves or gets wet");
+
+    /// <summary>A joint that caulk bridges.</summary>
+    public static readonly Need JointNarrow = Add(
+            "joint-narrow",
+            "the joint is 10 mm wide at most",
+            "Caulk sags and splits in a wider joint.",
+            Severity.Fails,
+            Source.Usual,
+            F.JointWide.Is(Presence.None)
+        )
+        .Otherwise("the joint is wider than 10 mm");
+
+    /// <summary>A joint that stays dry.</summary>
+    public static readonly Need JointDry = Add(
+            "joint-dry",
+            "the joint does not get wet in use",
+            "A paintable sealant rots where water stands on it; paint on it peels.",
+            Severity.Fails,
+            Practice,
+            F.JointKind.IsNot(JointKind.Wet)
+        )
+        .Otherwise("the joint gets wet in use");
 
     /// <summary>Not wetting bare gypsum or wood for long.</summary>
     public static readonly Need BareNotSoaked = Add(

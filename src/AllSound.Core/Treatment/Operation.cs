@@ -102,6 +102,12 @@ public enum Extent : byte
     /// <summary>Hollows to fill, square metres of spots.</summary>
     Fill,
 
+    /// <summary>Under mould, square metres.</summary>
+    Mould,
+
+    /// <summary>Under salts, square metres.</summary>
+    Salts,
+
     /// <summary>Open joint, metres.</summary>
     Joint,
 

@@ -15,6 +15,7 @@ const places: [Schemas["Jurisdiction"], string][] = [
   ["AU", "Australia"],
   ["NZ", "New Zealand"],
   ["ZA", "South Africa"],
+  ["elsewhere", "elsewhere: presumed strictly"],
 ];
 
 const day = (at: string) =>

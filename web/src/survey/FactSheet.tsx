@@ -2,6 +2,7 @@ import { useId } from "react";
 import type { Catalogue, Facts, Schemas, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
+import { DraftWords } from "../shell/DraftWords";
 import { usePlace } from "../shell/Place";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
@@ -154,6 +155,15 @@ function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
             </option>
           ))}
         </select>
+      ) : field.kind === "words" ? (
+        <DraftWords
+          id={id}
+          label=""
+          name={field.key}
+          value={(value as string | null) ?? null}
+          placeholder="not recorded"
+          onSet={(words) => onSet(words, false)}
+        />
       ) : (
         <NumberBox id={id} field={field} value={value as number | null} onSet={onSet} />
       )}

@@ -37,6 +37,19 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
         />
       </div>
       <div className="fact">
+        <label htmlFor="ageDays" title="Where it is young: a skim of six days is not dry yet">
+          Days old
+        </label>
+        <DraftBox
+          id="ageDays"
+          label=""
+          value={surface.ageDays ?? null}
+          least={0}
+          onSet={(ageDays) => edit.change({ ...surface, ageDays })}
+          placeholder="where it is young"
+        />
+      </div>
+      <div className="fact">
         <span className="label">Old coats, from below{surface.layers ? "" : " ?"}</span>
         <span className="row">
           <button
@@ -84,6 +97,15 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
                   value={layer.year ?? null}
                   onSet={(year) => set({ year })}
                   placeholder="year"
+                />
+              </span>
+              <span style={{ width: 74 }}>
+                <DraftBox
+                  label={`Age of ${layer.coating}, days`}
+                  value={layer.ageDays ?? null}
+                  least={0}
+                  onSet={(ageDays) => set({ ageDays })}
+                  placeholder="days"
                 />
               </span>
               <button

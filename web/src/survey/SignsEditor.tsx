@@ -32,6 +32,18 @@ export function SignsEditor({ edit, surface, catalogue, view }: Props) {
                 >
                   {s.present === false ? "absent" : "seen"}
                 </button>
+                {s.present !== false && (
+                  <span style={{ width: 62 }}>
+                    <DraftBox
+                      label={`${title}, percent of the face`}
+                      value={s.share == null ? null : Math.round(s.share * 1000) / 10}
+                      least={0}
+                      most={100}
+                      onSet={(n) => set({ share: n === null ? null : Math.round(n * 10) / 1000 })}
+                      placeholder="%"
+                    />
+                  </span>
+                )}
                 <span className="grow" title={sign ? `${sign.look}. ${sign.source}` : undefined}>
                   {title}
                 </span>

@@ -27,7 +27,7 @@ public sealed record SubstrateListing(
     /// <summary>All grounds.</summary>
     public static ImmutableArray<SubstrateListing> All { get; } =
     [
-        .. Substrates.All.Select(s => new SubstrateListing(
+        .. Substrates.Named.Select(s => new SubstrateListing(
             s.Id,
             s.Title,
             s.Family,
@@ -71,7 +71,7 @@ public sealed record ExistingCoatingListing(
     /// <summary>All films.</summary>
     public static ImmutableArray<ExistingCoatingListing> All { get; } =
     [
-        .. ExistingCoatings.All.Select(c => new ExistingCoatingListing(
+        .. ExistingCoatings.Named.Select(c => new ExistingCoatingListing(
             c.Id,
             c.Title,
             c.Era,

@@ -157,9 +157,10 @@ internal static class PlaceHazards
             HazardDuty.Control,
             s =>
                 s.Facts.PeopleBelow == true ? "People pass or work below."
+                : s.Facts.PublicNear == true ? "The public passes close by."
                 : s.Facts.PeopleBelow is null && s.High && !s.Inside ? Trigger.Unasked("It was not asked whether people pass below.")
                 : null,
-            ["Fence it off or sheet the platform, tie tools and tins, and let nothing drip or drop; the pavement may need a permit."],
+            ["Fence it off or sheet the platform, keep a safe way past with signs, tie tools and tins, and let nothing drip or drop; the pavement may need a permit."],
             null,
             Heights
         ),
@@ -208,6 +209,7 @@ internal static class PlaceHazards
             HazardDuty.Control,
             s =>
                 s.Facts.Vulnerable == true ? "Children, pregnant, old or ill people use the place."
+                : s.Facts.Pets == true ? "Animals live there: birds and fish die of fumes that people hardly smell."
                 : s.Facts.Vulnerable is null && s.Inside && (s.Facts.Mould == true || s.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent)
                     ? Trigger.Unasked("It was not asked whether children, pregnant, old or ill people use the place.")
                 : null,

@@ -48,6 +48,7 @@ internal static class CauseAnswers
     private static CauseAnswer Of(Finding finding, Appraised appraised, ImmutableArray<Step> steps)
     {
         var cause = finding.Cause;
+        var painted = steps.Any(s => s.Act.Operation.Role == Treatment.CoatRole.Finish);
         var done = new SortedSet<int>();
         var open = 0;
         var freed = new List<string>();
@@ -55,10 +56,13 @@ internal static class CauseAnswers
         {
             if (implied.Is.Holds(appraised.Condition))
             {
-                open++;
                 if (steps.LastOrDefault(s => implied.Is.Holds(s.Before) && !implied.Is.Holds(s.After)) is { } step)
                 {
                     done.Add(step.Number);
+                }
+                else
+                {
+                    open++;
                 }
             }
             else if (appraised.Freed.Contains(implied.Is.Facet))
@@ -71,8 +75,8 @@ internal static class CauseAnswers
         [
             .. done.Count > 0 ? [$"{Numbers(done)} {(done.Count == 1 ? "puts" : "put")} it right."] : Array.Empty<string>(),
             .. freed.Count > 0 ? [$"Others put right before: {string.Join(", ", freed)}."] : Array.Empty<string>(),
-            .. open > 0 && done.Count == 0 ? ["The coats are chosen to live with it."] : Array.Empty<string>(),
-            .. cause.Manner.Length > 0 ? [cause.Manner] : Array.Empty<string>(),
+            .. open > 0 ? [painted ? "The coats are chosen to live with it." : "It is only cleaned: that stays as it is."] : Array.Empty<string>(),
+            .. painted && cause.Manner.Length > 0 ? [cause.Manner] : Array.Empty<string>(),
         ];
         return new CauseAnswer(
             cause.Id,

@@ -1,4 +1,5 @@
 using AllSound.Core.Assessment;
+using AllSound.Core.Climate;
 using AllSound.Core.Inspection;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -14,6 +15,14 @@ internal static class SiteNotes
     public static IEnumerable<string> Of(Appraised appraised, IEnumerable<Act> acts)
     {
         var facts = appraised.Facts;
+        if (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0)
+        {
+            var dew = Air.DewPoint(air, humidity);
+            yield return FormattableString.Invariant(
+                $"Air at {air:0.#} °C and {humidity:0} % has its dew point at {dew:0.0} °C: no coat on a face below {Math.Max(5, dew + Air.LeastMarginK):0.0} °C{(facts.FaceTempC is { } face ? FormattableString.Invariant($"; it was read at {face:0.#} °C") : "")}."
+            );
+        }
+
         if (!acts.Any(a => a.Leaves is { Clock: Drying.Wash } && a.Operation.Extent != Extent.Once))
         {
             yield break;

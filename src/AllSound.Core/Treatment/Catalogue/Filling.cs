@@ -11,6 +11,17 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Filler, rubbing it down, caulk.</summary>
 internal static class Filling
 {
+    private static readonly Need WetJoint = NeedRegistry
+        .Register(
+            "wet-joint",
+            "the joint gets wet in use",
+            "Nothing can be painted beside silicone; a dry joint gets paintable sealant.",
+            Severity.Fails,
+            Source.Practice,
+            [F.JointKind.Is(JointKind.Wet)]
+        )
+        .Otherwise("the joint stays dry");
+
     public static readonly ImmutableArray<Operation> All =
     [
         new()
@@ -108,6 +119,8 @@ internal static class Filling
                 GroundNeeds.Keyed,
                 GroundNeeds.BareSealed,
                 FabricNeeds.Inside,
+                GroundNeeds.JointStill,
+                GroundNeeds.JointNarrow,
             ],
             Gives = [Set(F.Joint, Joint.Caulked), TouchUp],
             Extent = Extent.Joint,
@@ -138,6 +151,7 @@ internal static class Filling
                 GroundNeeds.SiliconeOff,
                 GroundNeeds.Keyed,
                 GroundNeeds.BareSealed,
+                GroundNeeds.JointDry,
             ],
             Gives = [Set(F.Joint, Joint.Caulked), TouchUp],
             Extent = Extent.Joint,
@@ -148,6 +162,24 @@ internal static class Filling
             Hazard = 0.3,
             School = "S30 caulk",
             Source = Source.Standard("ISO 11600"),
+        },
+        new()
+        {
+            Id = "ca_sanitary",
+            Group = Group.Aftercare,
+            Title = "Seal the wet joint with sanitary sealant",
+            Do =
+                "After the finish is hard: both edges taped, backing in a deep joint, mould-resisting silicone, tooled once, tape off wet. Bath full of water while it cures.",
+            Needs = [SiteNeeds.AccessSafe, N.CoatDry, N.Topcoats(1), WetJoint],
+            Gives = [Set(F.Joint, Joint.Caulked)],
+            Extent = Extent.Joint,
+            Rate = 15,
+            Uses = [new(Sundries.Silicone, 0.04)],
+            Leaves = new(Drying.Caulk, 24, 24),
+            Accept = "holds to both sides, no gap, not painted over",
+            Cautions = ["Nothing is painted on or beside silicone afterwards: it comes last."],
+            Hazard = 0.2,
+            Source = Source.Standard("ISO 11600", Confidence.Usual),
         },
     ];
 

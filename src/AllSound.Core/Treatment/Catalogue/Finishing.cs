@@ -22,6 +22,21 @@ internal static class Finishing
         )
         .Otherwise("no coat of this job is on");
 
+    private static readonly Need SoftPutty = NeedRegistry
+        .Register("soft-putty", "new putty is soft", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.Putty.Is(Putty.Soft)])
+        .Otherwise("the putty is not soft");
+
+    private static readonly Need FaceCold = NeedRegistry
+        .Register(
+            "face-cold",
+            "the face is cold or near the dew point",
+            "There is nothing to wait for.",
+            Severity.Note,
+            Source.Practice,
+            [F.ColdFace.Is(Presence.Present)]
+        )
+        .Otherwise("the face is warm enough");
+
     private static readonly Need SoftFilmThere = NeedRegistry
         .Register("soft-film-there", "the old film is soft", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.SoftFilm.Is(Presence.Present)])
         .Otherwise("the old film is hard");
@@ -202,6 +217,37 @@ internal static class Finishing
         {
             Needs = [SoftFilmThere],
             Leaves = new(Drying.Coat, 168, 336),
+        },
+        Once(
+            "dr_putty",
+            Group.Dry,
+            "Leave the new putty until it has skinned",
+            "A week or two, longer in the cold; the rest of the window may be primed meanwhile.",
+            [Set(F.Putty, Putty.Skinned, F.Putty.Is(Putty.Soft))],
+            0.1,
+            "a thumb leaves no mark",
+            [],
+            Source.Standard("BS 8000-7", Confidence.Usual)
+        ) with
+        {
+            Needs = [SoftPutty],
+            Leaves = new(Drying.Filler, 168, 336),
+        },
+        Once(
+            "dr_warm",
+            Group.Dry,
+            "Wait or heat until the face is warm and dry enough",
+            "Inside: steady heat and moving air, no flueless heater. Outside: another day or hour. Read air, humidity and face before each coat, and write them down.",
+            [Set(F.ColdFace, Presence.None)],
+            0.2,
+            "face 5 °C or more and 3 °C above the dew point, and it stays so while the coat dries",
+            [],
+            Source.Standard("ISO 8502-4")
+        ) with
+        {
+            Needs = [FaceCold],
+            Leaves = new(Drying.Wash, 24, 24),
+            HoldPoint = "No coat until air, humidity and face are written down.",
         },
         Once(
             "ac_unmask",
