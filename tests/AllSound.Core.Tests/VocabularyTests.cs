@@ -82,7 +82,7 @@ public sealed class VocabularyTests
     public void Glue_and_size_under_paint_come_off_and_soot_is_blocked()
     {
         Assert.Equal(Presence.Present, Appraise(Plaster(Good, Coat("glue"), Coat("emul_matt"))).Condition.Get(F.WeakBeneath));
-        Assert.Equal(Bleed.Live, Appraise(Plaster(Good, Coat("emul_matt"), Coat("soot"))).Condition.Get(F.Tar));
+        Assert.Equal(Bleed.Live, Appraise(Plaster(Good, Coat("emul_matt"), Coat("nicotine"))).Condition.Get(F.Tar));
     }
 
     [Theory]

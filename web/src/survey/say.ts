@@ -205,6 +205,8 @@ function ofReading(check: Schemas["CheckListing"]): Entry {
 
 function ofField(field: Schemas["FactField"]): Entry[] {
   const set = (value: unknown) => (s: Surface) => ({ ...s, facts: { ...s.facts, [field.key]: value } });
+  // Free words are typed in their box: nothing said could be told from them.
+  if (field.kind === "words") return [];
   if (field.kind === "pick")
     return field.options.map(({ value, title: word }) => ({
       key: `${field.key}:${value}`,

@@ -37,8 +37,7 @@ internal static class KindredCoatings
             Like(Film.Varnish, "varnish_pu", "polyurethane or floor varnish", "clear, hard; nothing softens it"),
             Like(Film.Varnish, "graining", "graining or scumble under varnish", "a painted grain under clear: worth keeping, ask first"),
             Like(Film.Woodstain, "dye", "wood dye or stain", "colour in the wood, no film"),
-            Like(Film.NicotineFilm, "soot", "soot", "black, greasy, smears"),
-            Like(Film.Bitumen, "tar", "coal tar", "black, smells of tar when warm"),
+            Like(Film.Bitumen, "coal_tar", "coal tar", "black, smells of tar when warm"),
             Like(Film.SoftDistemper, "glue", "glue, size or PVA", "goes tacky under a warm wet cloth"),
             Like(Film.Polyurethane, "gelcoat", "gelcoat", "the moulded face of glass-fibre"),
         ];
