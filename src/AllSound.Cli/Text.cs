@@ -76,7 +76,7 @@ internal static class Text
             to.WriteLine($"  NOT AS ASKED; the nearest: {string.Join(", and ", nearest.Dropped)}.");
         }
 
-        foreach (var note in report.Notes)
+        foreach (var note in report.Then?.Notes ?? report.Notes)
         {
             to.WriteLine($"  note: {note}");
         }

@@ -20,14 +20,14 @@ public sealed class AuditTests
             "ms_lead_setup",
             "mk_floor",
             "cl_sugar_soap",
-            "tc_emul_roll/p_emul_contract",
-            "tc_emul_roll/p_emul_contract",
             "dc_lead_clean",
+            "tc_emul_roll/p_emul_contract",
+            "tc_emul_roll/p_emul_contract",
             "ac_clean"
         );
 
         var fault = Assert.Single(audited.Faults);
-        Assert.Equal((6, Needs.WaterStainBlocked, Severity.Fails), (fault.Step, fault.Need, fault.Severity));
+        Assert.Equal((7, Needs.WaterStainBlocked, Severity.Fails), (fault.Step, fault.Need, fault.Severity));
         Assert.Contains("block the stain", fault.Mend, StringComparison.Ordinal);
     }
 
@@ -87,21 +87,21 @@ public sealed class AuditTests
             "cl_sugar_soap",
             "st_wet_abrade",
             "sb_knot",
+            "dc_lead_clean",
             "pr_bond",
             "dn_wet",
             "ca_acrylic@0.5",
             "tc_wb_trim/p_enamel_wb@0.17",
             "dn_wet",
             "tc_wb_trim/p_enamel_wb",
-            "dc_lead_clean",
             "ac_clean",
         ];
         var fault = Assert.Single(Demo.Audit("skirting", steps).Faults, f => f.Severity > Severity.Note);
 
-        Assert.Equal((9, Needs.CaulkDry), (fault.Step, fault.Need));
+        Assert.Equal((10, Needs.CaulkDry), (fault.Step, fault.Need));
         Assert.Contains("4 h", fault.Mend, StringComparison.Ordinal);
 
-        steps[8] = "tc_wb_trim/p_enamel_wb@4";
+        steps[9] = "tc_wb_trim/p_enamel_wb@4";
         Assert.DoesNotContain(Demo.Audit("skirting", steps).Faults, f => f.Severity > Severity.Note);
     }
 
@@ -140,10 +140,10 @@ public sealed class AuditTests
                 "st_wet_abrade",
                 "sb_knot",
                 "ca_acrylic",
+                "dc_lead_clean",
                 "uc_alkyd",
                 "dn_wet",
                 $"tc_gloss/p_gloss_alk@{hours}",
-                "dc_lead_clean",
                 "ac_clean",
             ];
 

@@ -49,6 +49,12 @@ public sealed class HazardTests
             { "unwell", Wall(new Facts { Unwell = true }), 2010 },
             { "wind", Surface(Element.Cladding, "render_cem", new Facts { WorkHeightM = 6 }, [Coat("masonry_ac")], exposure: Exposure.Outside), 2010 },
             { "alone", Wall(new Facts { Alone = true, WorkHeightM = 3 }), 2010 },
+            { "alone", Wall(Good with { Alone = true }), 2010 },
+            { "shut", Wall(new Facts { Shut = true }), 2010 },
+            { "treated-timber", Surface(Element.Boarding, "sw_treat", new Facts(), [], exposure: Exposure.Outside), 2010 },
+            { "heights", Surface(Element.RoofSheet, "galv_old", new Facts { FragileFooting = true, WorkHeightM = 6 }, [], exposure: Exposure.Outside), 2010 },
+            { "chemicals", Surface(Element.Wall, "lime_new", Good, []), 2010 },
+            { "solvent", Wall(Good with { Flames = true }), 2010 },
             { "falling-masses", Surface(Element.Ceiling, "lime_old", new Facts { MayFall = true }, [Coat("emul_matt")]), 2010 },
             { "falling-masses", Surface(Element.Ceiling, "lime_old", new Facts { Hollow = true }, [Coat("emul_matt")]), 2010 },
             { "nests", Wall(new Facts { Nests = true }), 2010 },
@@ -161,6 +167,23 @@ public sealed class HazardTests
         Assert.Equal(["no-gas"], specified.Holds.Select(h => h.Need.Id));
         Assert.Empty(specified.Meanwhile);
         Assert.Contains(specified.Afterwards!.Plan.Options[0].Steps, s => s.Act.Operation.Id == "dc_rinse_cleaner");
+    }
+
+    // Judgement of the trade: a clean-down is for lead, comes before coats that would seal the dust in, and is never a cheap way to dust off.
+    [Fact]
+    public void The_lead_area_is_cleared_before_the_first_coat_and_only_where_there_is_lead()
+    {
+        var loose = Good with { LooseShare = 0.2 };
+        foreach (var option in Specify(Door(loose with { Lead = Lead.Confirmed }), 1930).Options)
+        {
+            var ids = option.Steps.Select(s => s.Act.Operation.Id).ToList();
+            var coat = option
+                .Steps.First(s => s.Act.Operation.Role is Core.Treatment.CoatRole.Primer or Core.Treatment.CoatRole.Undercoat or Core.Treatment.CoatRole.Finish)
+                .Number;
+            Assert.InRange(ids.LastIndexOf("dc_lead_clean") + 1, 1, coat - 1);
+        }
+
+        Assert.All(Specify(Door(loose)).Options, o => Assert.DoesNotContain(o.Steps, s => s.Act.Operation.Id is "dc_lead_clean" or "ms_lead_setup"));
     }
 
     // A wall of an escape route is stripped like another; the door in it is not.

@@ -29,6 +29,8 @@ internal static class Freshness
         {
             Substrate.GypsumNew => 14,
             Substrate.RenderCement or Substrate.ConcreteCast or Substrate.BlockConcrete or Substrate.BrickHard or Substrate.BrickSoft => 28,
+            // Fresh from the treatment plant.
+            Substrate.SoftwoodTreated => 60,
             Substrate.RenderLime => 90,
             Substrate.LimeNew => 180,
             _ => null,

@@ -55,6 +55,7 @@ internal static class SignFacts
         ["d_algae"] = (f, _) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.None },
         ["d_waterstain"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
         ["d_brush"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_grain_raise"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
         ["d_dye_bleed"] = (f, _) => f with { Ink = f.Ink ?? true },
         ["d_crack_str"] = (f, s) => s.Measure > 5 ? f with { LiveCrack = f.LiveCrack ?? true } : f with { FillShare = f.FillShare ?? 0.01 },
         ["d_crazing_pl"] = (f, s) => s.Measure >= 0.2 ? f with { FillShare = f.FillShare ?? 0.02 } : f,

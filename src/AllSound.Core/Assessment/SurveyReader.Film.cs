@@ -14,7 +14,7 @@ internal sealed partial class SurveyReader
     private const int OilPaintUntil = 1950;
 
     /// <summary>Height above which a platform is needed, metres: what is reached from a hop-up. Common practice.</summary>
-    private const double ReachM = 2.4;
+    internal const double ReachM = 2.4;
 
     /// <summary>Height above which a low platform no longer does, metres. Common practice.</summary>
     private const double PlatformM = 4;

@@ -35,6 +35,11 @@ internal sealed partial class SurveyReader
             Put(F.DampSource, DampSource.Open);
             Note(F.DampSource, (byte)DampSource.Open, Resolved.Inferred, "Water lies on it: falls and drips are mended first.", "T_leak");
         }
+        else if (facts.DampSource == DampSource.None && moisture >= Moisture.Damp && !stained && (fresh is not null || IsCold))
+        {
+            // Water of building, or dew on a cold face: no source to be mended, it only has to dry.
+            Put(F.DampSource, DampSource.None);
+        }
         else if (facts.DampSource is { } source && !(source == DampSource.None && (moisture >= Moisture.Damp || stained)))
         {
             Put(F.DampSource, source);
@@ -101,16 +106,12 @@ internal sealed partial class SurveyReader
     private Bleed? Stained(bool? there, double? share) => (there ?? (share is { } s ? s > 0 : null)) is { } stained ? Stain(stained) : null;
 
     // What of air, face and dew point was measured says whether a coat may go on; where nothing was, that is a hold point of its own at each coat.
-    private void ReadAir()
-    {
-        var cold = facts.FaceTempC < LeastFaceC || facts.AirTempC < LeastFaceC;
-        if (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0)
-        {
-            cold |= Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK;
-        }
+    private void ReadAir() => Put(F.ColdFace, Yes(IsCold));
 
-        Put(F.ColdFace, Yes(cold));
-    }
+    private bool IsCold =>
+        facts.FaceTempC < LeastFaceC
+        || facts.AirTempC < LeastFaceC
+        || (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0 && Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK);
 
     private Extents ReadExtents(double bare, double loose)
     {

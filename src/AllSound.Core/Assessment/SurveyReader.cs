@@ -23,6 +23,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         var wood = substrate.Family == SubstrateFamily.Wood;
         Put(F.Substrate, substrate.Value);
         Put(F.Exposure, surface.Exposure);
+        Put(F.ThinFace, Yes(substrate.Thin));
         var film = ReadFilm();
         var hasFilm = film != Film.None;
         ReadSafety(film);

@@ -34,7 +34,7 @@ public static class Reporting
             Holds(specified),
             Stepping.Report(specified.Meanwhile, surface, specified.Appraised, "what stops the work"),
             specified.Afterwards is { } then
-                ? new ThenReport(then.Freed, [.. then.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, then.Plan.Appraised))])
+                ? new ThenReport(then.Freed, [.. then.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, then.Plan.Appraised))], then.Plan.Notes)
                 : null,
             specified.Blocked.IsEmpty ? null
                 : why ? Blocked(job, surface, specified)

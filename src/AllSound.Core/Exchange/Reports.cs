@@ -25,7 +25,8 @@ public sealed record HoldReport(
 /// <summary>The plan once a held surface is freed: to price and prepare by.</summary>
 /// <param name="Freed">What it takes to have come about, as clauses.</param>
 /// <param name="Options">Options, as they would then be.</param>
-public sealed record ThenReport([property: Prose] ImmutableArray<string> Freed, ImmutableArray<OptionReport> Options);
+/// <param name="Notes">What is to be known of that plan beforehand.</param>
+public sealed record ThenReport([property: Prose] ImmutableArray<string> Freed, ImmutableArray<OptionReport> Options, [property: Prose] ImmutableArray<string> Notes);
 
 /// <summary>A cause with its evidence.</summary>
 /// <param name="Cause">Id.</param>

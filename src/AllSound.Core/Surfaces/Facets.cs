@@ -21,6 +21,9 @@ public static class Facets
     /// <summary>Mains or battery power on site.</summary>
     public static readonly Facet<Presence> Power = Add<Presence>("power", "power on site");
 
+    /// <summary>A face that a machine or heat goes through: veneer.</summary>
+    public static readonly Facet<Presence> ThinFace = Add<Presence>("thinFace", "thin face");
+
     /// <summary>What scraping will find.</summary>
     public static readonly Facet<EdgeNature> EdgeNature = Add<EdgeNature>("edgeNature", "edges under the scraper");
 

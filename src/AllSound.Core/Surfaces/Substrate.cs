@@ -211,6 +211,9 @@ public sealed record SubstrateDefinition
     /// <summary>Often made with asbestos: taken for it where the age allows and no laboratory cleared it.</summary>
     public bool MayHoldAsbestos { get; init; }
 
+    /// <summary>A thin face that a machine or heat goes through.</summary>
+    public bool Thin { get; init; }
+
     /// <summary>Wood without knots that bleed.</summary>
     public bool KnotFree { get; init; }
 

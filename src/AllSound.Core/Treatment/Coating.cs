@@ -42,6 +42,7 @@ internal static class Coating
         GroundNeeds.EdgesHeld,
         GroundNeeds.PowderBound,
         P.NothingWeakBeneath,
+        N.LeadDustGone,
         P.FilmHard,
         GroundNeeds.SoilOff,
         N.CaulkDry,

@@ -111,6 +111,28 @@ public static class FabricNeeds
         )
         .Otherwise("an old layer is still on that can carry nothing more: distemper, wax, soap, or a film that lets go everywhere");
 
+    /// <summary>A face that bears a machine and heat.</summary>
+    public static readonly Need FaceBears = Add(
+            "face-bears",
+            "the face is no thin veneer",
+            "A machine goes through veneer in a moment, and heat lifts it.",
+            Severity.Fails,
+            Practice,
+            F.ThinFace.Is(Presence.None)
+        )
+        .Otherwise("the face is a thin veneer");
+
+    /// <summary>Wood that may be sanded dry.</summary>
+    public static readonly Need DustHarmless = Add(
+            "dust-harmless",
+            "the wood holds no preservative",
+            "Dust of treated wood holds copper and often arsenic.",
+            Severity.Danger,
+            Practice,
+            F.Substrate.IsNot(Substrate.SoftwoodTreated)
+        )
+        .Otherwise("the wood is treated with preservative");
+
     /// <summary>The old film has hardened.</summary>
     public static readonly Need FilmHard = Add(
             "film-hard",

@@ -99,6 +99,18 @@ public static class GroundNeeds
         )
         .Otherwise("there is soil or grease on the face");
 
+    /// <summary>Loose soot taken off dry.</summary>
+    public static readonly Need SootDry = Add(
+            "soot-off-dry",
+            "loose soot is vacuumed and wiped off dry first",
+            "Water drives loose soot into the face and smears it.",
+            Severity.Fails,
+            Practice,
+            F.Soil.IsNot(Soil.Sooty),
+            F.Dust.Is(Presence.None)
+        )
+        .Otherwise("loose soot is still on the face");
+
     /// <summary>Free of grease.</summary>
     public static readonly Need GreaseOff = Add(
             "grease-off",

@@ -157,6 +157,17 @@ public static class Needs
         F.LeadZone.IsNot(LeadZone.SetUp)
     );
 
+    /// <summary>No lead dust under the coats.</summary>
+    public static readonly Need LeadDustGone = Add(
+            "lead-dust-gone",
+            "the lead work area is cleaned down before coats go on",
+            "A coat over lead dust seals it in, and whoever paints carries it through the building.",
+            Severity.Danger,
+            LeadRule,
+            F.LeadZone.IsNot(LeadZone.SetUp)
+        )
+        .Otherwise("the lead work area is not cleaned down yet");
+
     /// <summary>Site left clean.</summary>
     public static readonly Need SiteCleared = Add(
             "site-cleared",

@@ -37,6 +37,19 @@ public static class SiteNeeds
         )
         .Otherwise("lead has not been ruled out, and no lead work area is set up");
 
+    /// <summary>Lead controlled, or under a coat of this job that is only denibbed.</summary>
+    public static readonly Need LeadUnderCoats = Add(
+            "lead-under-coats",
+            "lead is ruled out or under a new coat, or the lead work area is set up",
+            "Rubbing through to old paint sets lead dust free.",
+            Severity.Danger,
+            LeadRule,
+            F.Lead.Is(Lead.ProvedAbsent),
+            F.LeadZone.Is(LeadZone.SetUp),
+            F.Cover.IsNot(Cover.None)
+        )
+        .Otherwise("lead has not been ruled out, no coat lies over it, and no lead work area is set up");
+
     /// <summary>No disturbing of suspect asbestos.</summary>
     public static readonly Need AsbestosAbsent = Add(
             "asbestos-absent",
@@ -181,8 +194,8 @@ public static class SiteNeeds
         )
         .Otherwise("the damp source is not yet repaired")
         .Freed(
-            "the damp source is repaired and the fabric is dry by a number",
-            c => c.With(F.DampSource, DampSource.Cured).With(F.Moisture, Moisture.Dry),
+            "the damp source is repaired",
+            c => c.With(F.DampSource, DampSource.Cured),
             "Find where the water comes from and have it repaired; until then catch or divert it.",
             "Ventilate and warm gently, move furniture and coverings off it, and read the moisture at the same spots once a week."
         );

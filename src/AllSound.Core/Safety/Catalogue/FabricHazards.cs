@@ -91,6 +91,18 @@ internal static class FabricHazards
             "a specialist in mould",
             Source.Usual
         ),
+        new(
+            "treated-timber",
+            "Preservative in the wood",
+            HazardDuty.Control,
+            s => s.Appraised.Condition.Get(Facets.Substrate) == Substrate.SoftwoodTreated ? "Treated wood holds copper, and if it is older often arsenic." : null,
+            [
+                "Not sanded dry, never burnt: smoke and ash are poisonous. Offcuts and dust go to a tip that takes treated wood.",
+                "Gloves, mask when it is cut, hands washed before eating; wash water off beds and play areas, whose sand is covered meanwhile.",
+            ],
+            null,
+            Source.Practice
+        ),
     ];
 
     // Where asbestos usually is about an element. Common practice, from memory.

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Materials;
 using AllSound.Core.Sources;
@@ -10,6 +11,9 @@ namespace AllSound.Core.Safety.Catalogue;
 /// <summary>What the place does: heights, masses, people, beasts, water, heat and current. From memory.</summary>
 internal static class PlaceHazards
 {
+    private const string Vulnerable = "Children, pregnant, old or ill people use the place.";
+    private const string Animals = "Animals live there: birds and fish die of fumes that people hardly smell.";
+
     private static readonly Source Practice = Source.Practice;
     private static readonly Source Heights = Source.Standard("Work at Height Regulations 2005", Confidence.Usual);
 
@@ -112,6 +116,7 @@ internal static class PlaceHazards
                 : null,
             [
                 "A fire door is not stripped, dipped, planed or routed, its seals, label and hinges are not painted, and it is back on its closer before the place is used.",
+                "Faults of closers, gaps and seals are reported to whoever answers for the building, and inspected by a fire-door inspector before a door is eased.",
                 "An escape route is never blocked, nor made narrow with dust sheets and tins.",
             ],
             "a fire engineer",
@@ -143,6 +148,7 @@ internal static class PlaceHazards
                     Access.NeedsScaffold or Access.NeedsTower or Access.NeedsPlatform => s.Appraised.Resolutions.FirstOrDefault(r => r.Facet == Facets.Access)?.Why
                         ?? "It is out of reach from the floor.",
                     Access.PlatformUp => "It is worked on from a platform.",
+                    Access.Fragile when s.Facts.WorkHeightM > SurveyReader.ReachM || !s.Inside => "It is high, and what one would stand on is not known to bear.",
                     _ when !s.Inside && s.Facts.WorkHeightM is null && s.Surface.Element is Element.Gutter or Element.Window or Element.RoofSheet or Element.Cladding =>
                         Trigger.Unasked("The height of the work was not asked."),
                     _ => null,
@@ -174,10 +180,27 @@ internal static class PlaceHazards
             Heights
         ),
         new(
+            "shut",
+            "Shut room",
+            HazardDuty.Control,
+            s => s.Facts.Shut == true ? "No air can be drawn through." : null,
+            [
+                "No solvent, no stripper and no flueless heat in it: vapour is heavier than air and fills a bath or a small room to the head.",
+                "What can be taken down is worked on in the open; strippers with dichloromethane (methylene chloride) are not used at all.",
+                "Dizzy, headache or a sweet smell: out at once, and nobody goes in after somebody who has fallen.",
+            ],
+            null,
+            Source.Standard("EH40", Confidence.Usual)
+        ),
+        new(
             "alone",
             "Working alone",
             HazardDuty.Control,
-            s => s.Facts.Alone == true && (s.High || s.Acts.Any(WorkHazards.Solvent)) ? "Somebody is to work alone at height or with solvent." : null,
+            s =>
+                s.Facts.Alone != true ? null
+                : s.High || s.Facts.Shut == true || s.Facts.Confined == true || s.Acts.Any(WorkHazards.Solvent)
+                    ? "Somebody is to work alone at height, in a shut space or with solvent."
+                : "Somebody is to work alone.",
             ["Two people, or somebody who looks in every hour and knows whom to call."],
             null,
             Practice
@@ -208,8 +231,9 @@ internal static class PlaceHazards
             "Children, pregnant, old or ill people",
             HazardDuty.Control,
             s =>
-                s.Facts.Vulnerable == true ? "Children, pregnant, old or ill people use the place."
-                : s.Facts.Pets == true ? "Animals live there: birds and fish die of fumes that people hardly smell."
+                s.Facts is { Vulnerable: true, Pets: true } ? $"{Vulnerable} {Animals}"
+                : s.Facts.Vulnerable == true ? Vulnerable
+                : s.Facts.Pets == true ? Animals
                 : s.Facts.Vulnerable is null && s.Inside && (s.Facts.Mould == true || s.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent)
                     ? Trigger.Unasked("It was not asked whether children, pregnant, old or ill people use the place.")
                 : null,

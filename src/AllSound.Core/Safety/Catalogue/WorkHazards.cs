@@ -20,7 +20,9 @@ internal static class WorkHazards
             "Solvent vapour",
             HazardDuty.Control,
             s =>
-                !s.Inside || !s.Acts.Any(Solvent) ? null
+                s.Inside && s.Facts.Flames == true && !s.Acts.Any(Solvent)
+                    ? Trigger.Unasked("Something in the space burns or sparks: whatever product is used instead, no solvent is opened beside it.")
+                : !s.Inside || !s.Acts.Any(Solvent) ? null
                 : s.Facts.Shut == true ? "The room has to stay shut: no solvent is used in it."
                 : s.Facts.Flames == true || s.Facts.Fumes == true ? "Something in the space burns or sparks, and some of the work uses solvent."
                 : s.Facts.Flames is null ? "Some of the work uses solvent, and it was not asked whether anything burns or sparks."
@@ -59,8 +61,13 @@ internal static class WorkHazards
                 : s.Facts.OnFace is not (null or OnFace.None or OnFace.Paste) ? "Somebody put a chemical on it that has not been rinsed off."
                 : s.Acts.Any(a => a.Operation.Uses.Any(u => u.Sundry == Sundries.Biocide)) ? "A biocide is used."
                 : s.Acts.Any(a => a.Effects.Any(e => e.Facet == Facets.Residue && e.Value != (byte)Residue.None)) ? "A stripper, acid or alkali is used."
+                : s.Acts.Any(a => a.Product?.Cover is Cover.Limewash or Cover.SilicatePure)
+                    ? "Limewash and silicate are caustic: they burn skin and eyes, and etch glass."
+                : s.Appraised.Condition.Get(Facets.Substrate) == Substrate.LimeNew ? "New lime is caustic: it burns skin and eyes."
                 : null,
-            ["Bleach never meets acid, ammonia or another cleaner: poisonous gas. One product at a time, rinsed off before the next, bought ready, used by its label."],
+            [
+                "Goggles and gauntlets, water at hand to rinse an eye. Bleach never meets acid, ammonia or another cleaner: poisonous gas. One product at a time, rinsed off before the next, bought ready, used by its label.",
+            ],
             null,
             Practice
         ),

@@ -39,6 +39,7 @@ internal static class KindredGrounds
             },
             Like(Substrate.Mdf, "veneer", "veneered board or door") with
             {
+                Thin = true,
                 Never = "machine sanded; soaked; heated",
             },
             Like(Substrate.Steel, "galv_part", "galvanised steel, zinc partly gone") with

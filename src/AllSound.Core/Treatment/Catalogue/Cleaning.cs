@@ -12,6 +12,7 @@ internal static class Cleaning
 {
     private static readonly ImmutableArray<Need> WashNeeds =
     [
+        GroundNeeds.SootDry,
         SiteNeeds.AccessSafe,
         SiteNeeds.Covered,
         SiteNeeds.ElectricsSafe,
@@ -158,7 +159,7 @@ internal static class Cleaning
             Title = "Brush salts off dry, three times",
             Do = "Bristle brush and vacuum, three times in 14 days. No water.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled, SiteNeeds.DampCured],
-            Gives = [Set(F.Salts, Presence.None), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.Salts, Presence.None)],
             Extent = Extent.Salts,
             Rate = 5,
             RateNarrow = 10,

@@ -260,7 +260,7 @@ internal static class Coats
             Group = Group.Denib,
             Title = "Denib wet",
             Do = "Fine wet pad, light, off the arrises so that old paint is not cut through; wipe dry.",
-            Needs = [SiteNeeds.LeadControlled, N.CoatDry],
+            Needs = [SiteNeeds.LeadUnderCoats, N.CoatDry],
             Gives = [Set(F.Nibs, Presence.None), Set(F.Overdue, Presence.None)],
             Extent = Extent.Whole,
             Rate = 20,

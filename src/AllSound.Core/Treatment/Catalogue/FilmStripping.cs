@@ -52,11 +52,21 @@ internal static class FilmStripping
             [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
         )
         .Otherwise("the film burns or gives off fumes under heat");
-    private static readonly Need NoPlastic = NeedRegistry
+    private static readonly Need NotPlastisol = NeedRegistry
+        .Register(
+            "not-plastisol",
+            "the film is not plastisol",
+            "Strong solvent swells plastisol into a mess that neither comes off nor holds.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Film.IsNot(Film.Plastisol)]
+        )
+        .Otherwise("the film is plastisol");
+    internal static readonly Need NoPlastic = NeedRegistry
         .Register(
             "no-plastic",
             "the ground is not plastic",
-            "Strippers craze plastic.",
+            "Strippers and solvents craze plastic.",
             Severity.Fails,
             Source.Practice,
             [F.Substrate.IsNot(Substrate.PvcU, Substrate.Laminate, Substrate.PaperVinyl)]
@@ -106,7 +116,7 @@ internal static class FilmStripping
             carved: 0.5,
             Residue.Stripper,
             new(Drying.Wash, 4, 4),
-            [SolidBoard, NoPlastic, FabricNeeds.FreshAir],
+            [SolidBoard, NoPlastic, NotPlastisol, FabricNeeds.FreshAir],
             [new(Sundries.SolventGel, 1.1)],
             "S7 solvent gel",
             "bare, wet-wipe clean",
@@ -148,7 +158,7 @@ internal static class FilmStripping
             carved: 0.2,
             Residue.None,
             null,
-            [OnWood, SiteNeeds.PowerOn, SiteNeeds.NoGlass, NoNitro, FabricNeeds.FireWatch],
+            [OnWood, SiteNeeds.PowerOn, SiteNeeds.NoGlass, NoNitro, FabricNeeds.FireWatch, FabricNeeds.FaceBears],
             [],
             "S7 infrared",
             "bare, no scorch",

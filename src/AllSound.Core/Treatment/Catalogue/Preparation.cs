@@ -59,6 +59,13 @@ internal static class Preparation
         )
         .Otherwise("power sanding without extraction is done indoors");
 
+    private static readonly Need OnMetalOrStone = FilmStripping.Ground(
+        "on-iron-or-masonry",
+        "the ground is iron, steel or masonry",
+        SubstrateFamily.Ferrous,
+        SubstrateFamily.Masonry
+    );
+
     public static readonly ImmutableArray<Operation> All =
     [
         new()
@@ -212,7 +219,7 @@ internal static class Preparation
             Group = Group.Abrade,
             Title = "Sand bare wood dry",
             Do = "80, 120, 150 grit along the grain to bright firm wood.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadAbsent, FilmStripping.OnWood, N.WashDry, N.CoatDry],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadAbsent, FabricNeeds.DustHarmless, FilmStripping.OnWood, N.WashDry, N.CoatDry],
             Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 5,
@@ -259,6 +266,9 @@ internal static class Preparation
                 SiteNeeds.LeadAbsent,
                 SiteNeeds.AsbestosAbsent,
                 FilmToKey,
+                OnMetalOrStone,
+                FabricNeeds.FaceBears,
+                FabricNeeds.DustHarmless,
                 GroundNeeds.LooseOff,
                 GroundNeeds.EdgesHeld,
                 GroundNeeds.SoilOff,

@@ -13,6 +13,28 @@ internal static class SiteWork
 {
     private static readonly Source LeadRule = Source.Standard("40 CFR 745, AS/NZS 4361.2", Confidence.Usual);
 
+    private static readonly Need LeadThere = NeedRegistry
+        .Register(
+            "lead-there",
+            "lead is presumed or known",
+            "Where there is no lead it is only a dear way to sheet up.",
+            Severity.Note,
+            Source.Practice,
+            [F.Lead.IsNot(Lead.ProvedAbsent)]
+        )
+        .Otherwise("there is no lead");
+
+    private static readonly Need ZoneUp = NeedRegistry
+        .Register(
+            "lead-zone-up",
+            "a lead work area is set up",
+            "There is nothing to clear: it is no way to dust off.",
+            Severity.Note,
+            Source.Practice,
+            [F.LeadZone.Is(LeadZone.SetUp)]
+        )
+        .Otherwise("no lead work area is set up");
+
     public static readonly ImmutableArray<Operation> All =
     [
         new()
@@ -80,6 +102,7 @@ internal static class SiteWork
             Group = Group.MakeSafe,
             Title = "Set up the lead work area",
             Do = "Clear the room, sheet the floor 2 m out, sign and close it off. Class H vacuum, washing point, bags for waste. No food, drink or phones inside.",
+            Needs = [LeadThere],
             Gives = [Set(F.LeadZone, LeadZone.SetUp)],
             Extent = Extent.Once,
             FixedHours = 0.75,
@@ -212,7 +235,7 @@ internal static class SiteWork
             Group = Group.Decontaminate,
             Title = "Clean down the lead work area",
             Do = "Vacuum, wash, vacuum, from the top down; bag waste and overalls; wash before eating. Nobody returns before clearance.",
-            Needs = [N.CoatDry],
+            Needs = [N.CoatDry, ZoneUp],
             Gives = [Set(F.LeadZone, LeadZone.Cleaned, F.LeadZone.Is(LeadZone.SetUp)), Set(F.Dust, Presence.None)],
             Extent = Extent.Once,
             FixedHours = 0.75,

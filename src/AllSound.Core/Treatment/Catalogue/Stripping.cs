@@ -33,14 +33,16 @@ internal static class Stripping
     private static readonly Need Iron = Grounds("iron", "the ground is iron or steel", Substrates.Family(SubstrateFamily.Ferrous));
     private static readonly Need FlatWoodOrWall = Grounds(
             "flat-and-tough",
-            "the ground is solid wood, wall plaster or hard masonry, not thin metal or veneer",
+            "the ground is solid wood or hard masonry, not plaster, thin metal or veneer",
             [
-                .. Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Plaster).Where(s => s is not (Substrate.PaperLining or Substrate.LimeNew)),
+                .. Substrates
+                    .Family(SubstrateFamily.Wood, SubstrateFamily.Plaster)
+                    .Where(s => s is not (Substrate.PaperLining or Substrate.LimeNew or Substrate.LimeOld)),
                 Substrate.BrickHard,
                 Substrate.ConcreteCast,
             ]
         )
-        .Otherwise("the ground is not solid wood, wall plaster or hard masonry");
+        .Otherwise("the ground is not solid wood or hard masonry");
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -91,7 +93,7 @@ internal static class Stripping
                 carved: 0,
                 Residue.None,
                 null,
-                [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry],
+                [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry, P.FaceBears, P.DustHarmless, GroundNeeds.GreaseOff],
                 [new(Sundries.Abrasive, 0.8)],
                 "S11 shrouded",
                 "bare, no swirls under a low light",
@@ -100,7 +102,7 @@ internal static class Stripping
                 Source.Standard("40 CFR 745", Confidence.Usual)
             ) with
             {
-                // A wall goes at twice the pace of boards and doors.
+                // Hard masonry goes at twice the pace of boards and doors.
                 FaceRates = [new(Face.Joinery, 1.5), new(Face.Moulded, 0.5), new(Face.Carved, 0)],
             },
             // On wood it goes on until the wood is bright.
