@@ -79,7 +79,9 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
         Known(
             F.Soil,
-            facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty : facts.Soil,
+            surface.Brief.OnlyClean && facts.Soil == Soil.Clean ? Soil.Light
+                : facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty
+                : facts.Soil,
             oily ? Soil.Greasy : Soil.Light,
             Resolved.Presumed,
             oily ? "Oily wood laid bare: assumed greasy until a drop of water spreads." : "Soil not recorded: assumed soiled, so it is washed.",

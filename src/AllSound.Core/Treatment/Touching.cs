@@ -18,6 +18,7 @@ internal static class Touching
         PlaceNeeds.AirProved,
         PlaceNeeds.NobodyUnwell,
         PlaceNeeds.NoGas,
+        PlaceNeeds.WaterSafe,
     ];
 
     /// <summary>
@@ -40,7 +41,6 @@ internal static class Touching
             .. abrades ? [SiteNeeds.AsbestosAbsent] : Array.Empty<Need>(),
             .. operation.Group is Group.Abrade ? [FabricNeeds.FilmHard] : Array.Empty<Need>(),
             .. operation.Group is Group.Strip ? [PlaceNeeds.RatingKept] : Array.Empty<Need>(),
-            .. operation.Role != CoatRole.None ? [PlaceNeeds.WaterSafe] : Array.Empty<Need>(),
             .. chemical ? [GroundNeeds.ResidueOut] : Array.Empty<Need>(),
         ];
     }

@@ -291,7 +291,7 @@ internal static class FilmStripping
             Set(F.Joint, Joint.Open, F.Joint.Is(Joint.Caulked)),
             Set(F.SharpEdges, Arris.Sharp, F.SharpEdges.Is(Arris.Striped)),
             Set(F.SoftFilm, Presence.None),
-            .. new[] { F.WaterStain, F.Tar, F.Knots, F.Ink }.Select(bleed => Set(bleed, Bleed.Live, bleed.Is(Bleed.Blocked))),
+            .. new[] { F.WaterStain, F.Tar, F.Knots, F.Ink, F.Tannin, F.NailHeads }.Select(bleed => Set(bleed, Bleed.Live, bleed.Is(Bleed.Blocked))),
         ];
 
     // With the film off the wall bears again what its kind bears.

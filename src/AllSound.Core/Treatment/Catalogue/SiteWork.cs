@@ -266,7 +266,7 @@ internal static class SiteWork
             Group = Group.Aftercare,
             Title = "Lift coverings and leave it clean",
             Do = "Let it dry, lift sheets inward, bag waste by kind, write down what was used and how it looked before and after.",
-            Needs = [N.WashDry, N.LeadCleaned],
+            Needs = [SiteNeeds.Covered, N.WashDry, N.LeadCleaned, GroundNeeds.SoilOff],
             Gives = [Set(F.Protection, Protection.Cleared)],
             Extent = Extent.Once,
             FixedHours = 0.4,
