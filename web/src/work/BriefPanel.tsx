@@ -85,7 +85,7 @@ export function BriefPanel() {
             label="Colour"
             value={brief.colour ?? null}
             placeholder="in words"
-            onSet={(colour) => set({ colour })}
+            onSet={(colour) => set({ colour, lrv: null })}
           />
         </span>
         <Figure word="Light reflectance" value={brief.lrv} unit="0 to 100" onSet={(lrv) => set({ lrv })} />
