@@ -74,7 +74,7 @@ public sealed class VocabularyTests
     [Fact]
     public void Red_lead_is_lead_whatever_the_year() =>
         Assert.Equal(
-            Lead.Presumed,
+            Lead.Confirmed,
             Appraise(Surface(Element.Railing, "steel", new Facts(), [Coat("red_lead"), Coat("alkyd_gloss")], exposure: Exposure.Outside), 2015).Condition.Get(F.Lead)
         );
 

@@ -97,13 +97,19 @@ internal sealed partial class SurveyReader
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
+        var red = surface.Layers?.Any(l => l.Coating == KindredCoatings.RedLead) == true;
+        if (red)
+        {
+            (lead, why) = (Lead.Confirmed, "Red lead is recorded among the coats: no test clears it.");
+        }
+
         ageAllowsLead = lead == Lead.Presumed;
         var unproved = facts.Lead == Lead.ProvedAbsent && lead == Lead.Presumed && !Proved(facts.LeadProof, "T_lead_lab", "T_lead_xrf");
         Known(
             F.Lead,
-            unproved ? null : facts.Lead,
+            unproved || red ? null : facts.Lead,
             lead,
-            lead == Lead.Presumed ? Resolved.Presumed : Resolved.Inferred,
+            lead != Lead.ProvedAbsent ? Resolved.Presumed : Resolved.Inferred,
             unproved ? $"Lead is recorded as proved absent, but not by whom or how: treated as lead paint until that is recorded ({LeadPresumption.Edition})." : why,
             "T_lead_lab"
         );
@@ -126,7 +132,7 @@ internal sealed partial class SurveyReader
         var fragile = facts.Access != Access.PlatformUp && (facts.FragileFooting ?? space.Kind == SpaceKind.RoofSlope);
         Known(
             F.Access,
-            !fragile ? facts.Access
+            !fragile ? Reached(facts.Access, needed)
                 : facts.FragileFooting == true ? Access.Fragile
                 : null,
             fragile ? Access.Fragile : needed,
@@ -183,6 +189,18 @@ internal sealed partial class SurveyReader
             : height > ReachM || overhead ? ($"Above {ReachM} m: a platform is needed.", Access.NeedsPlatform)
             : ("Within reach from the floor.", Access.InReach);
     }
+
+    // A height that was given binds: what is said to be in reach and lies above it is not.
+    private Access? Reached(Access? said, Access needed) => facts.WorkHeightM is not null && said is not Access.PlatformUp && Steps(said) < Steps(needed) ? null : said;
+
+    private static int Steps(Access? access) =>
+        access switch
+        {
+            Access.NeedsPlatform => 1,
+            Access.NeedsTower => 2,
+            Access.NeedsScaffold => 3,
+            _ => 0,
+        };
 
     private static string Metres(double height) => FormattableString.Invariant($"{Math.Round(height, 1)} m");
 

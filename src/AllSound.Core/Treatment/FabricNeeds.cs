@@ -126,7 +126,7 @@ public static class FabricNeeds
     public static readonly Need DustHarmless = Add(
             "dust-harmless",
             "the wood holds no preservative",
-            "Dust of treated wood holds copper and often arsenic.",
+            "Dust, smoke and fumes of treated wood hold copper and often arsenic.",
             Severity.Danger,
             Practice,
             F.Substrate.IsNot(Substrate.SoftwoodTreated)

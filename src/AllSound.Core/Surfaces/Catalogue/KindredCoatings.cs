@@ -11,6 +11,9 @@ internal static class KindredCoatings
     /// <summary>Paint of a kind that nobody knows: what is usual for ground, place and age is taken for it, and said.</summary>
     public const string UnknownPaint = "unknown_paint";
 
+    /// <summary>Red lead: lead by its name.</summary>
+    public const string RedLead = "red_lead";
+
     public static ImmutableArray<ExistingCoating> Of(ImmutableArray<ExistingCoating> films)
     {
         ExistingCoating Like(Film film, string id, string title, string recognise) =>
@@ -28,7 +31,7 @@ internal static class KindredCoatings
             Like(Film.EnamelWater, "primer", "primer or undercoat", "flat, thin, one coat; a works primer shows bare cut ends"),
             Like(Film.AlkydGloss, "primer_oil", "oil or alkyd primer or undercoat", "flat, yellowed, brittle; alcohol does nothing"),
             Like(Film.AlkydGloss, "primer_rust", "rust-inhibiting primer", "red-brown or grey, flat, on metal"),
-            Like(Film.OilLead, "red_lead", "red lead primer", "orange-red, heavy, very hard"),
+            Like(Film.OilLead, RedLead, "red lead primer", "orange-red, heavy, very hard"),
             Like(Film.AlkydGloss, "eggshell_oil", "oil eggshell", "low sheen, yellowed; alcohol does nothing"),
             Like(Film.AlkydGloss, "floor_paint", "one-part floor paint", "hard, worn in paths"),
             Like(Film.EmulsionSilk, "eggshell_wb", "acrylic eggshell or kitchen paint", "low sheen, firm; alcohol softens it"),
