@@ -123,7 +123,7 @@ public static class Doubts
             yield return new("$.facts.gloss60", "abraded to matt, and a gloss over 30", null);
         }
 
-        if (facts.Lead == Lead.ProvedAbsent && !surface.Readings.Any(r => r.Check is "T_lead_lab" or "T_lead_xrf"))
+        if (facts.Lead == Lead.ProvedAbsent && !Proofs.OfLead(surface, facts.LeadProof))
         {
             yield return new(
                 "$.facts.lead",

@@ -104,7 +104,7 @@ internal sealed partial class SurveyReader
         }
 
         ageAllowsLead = lead == Lead.Presumed;
-        var unproved = facts.Lead == Lead.ProvedAbsent && lead == Lead.Presumed && !Proved(facts.LeadProof, "T_lead_lab", "T_lead_xrf");
+        var unproved = facts.Lead == Lead.ProvedAbsent && lead == Lead.Presumed && !Proofs.OfLead(surface, facts.LeadProof);
         Known(
             F.Lead,
             unproved || red ? null : facts.Lead,
@@ -115,7 +115,7 @@ internal sealed partial class SurveyReader
         );
 
         var (asbestos, whyAsbestos) = AsbestosPresumption.For(job.Jurisdiction, building, surface, substrate);
-        var unsampled = facts.Asbestos == Lead.ProvedAbsent && asbestos == Lead.Presumed && !Proved(facts.AsbestosProof, "T_asb_lab");
+        var unsampled = facts.Asbestos == Lead.ProvedAbsent && asbestos == Lead.Presumed && !Proofs.OfAsbestos(surface, facts.AsbestosProof);
         Known(
             F.Asbestos,
             unsampled ? null : facts.Asbestos,
@@ -155,20 +155,6 @@ internal sealed partial class SurveyReader
         Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
         var glass = surface.Element is Element.Window;
         Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
-    }
-
-    // A word is no proof: it takes a record of who and how, or the reading itself.
-    private bool Proved(string? record, params ReadOnlySpan<string> checks)
-    {
-        foreach (var check in checks)
-        {
-            if (surface.Readings.Any(r => r.Check == check))
-            {
-                return true;
-            }
-        }
-
-        return !string.IsNullOrWhiteSpace(record);
     }
 
     // How high its highest part is, and what one stands on to reach it.

@@ -21,7 +21,7 @@ internal static class WorkHazards
             HazardDuty.Control,
             s =>
                 s.Inside && s.Facts.Flames == true && !s.Acts.Any(Solvent)
-                    ? Trigger.Unasked("Something in the space burns or sparks: whatever product is used instead, no solvent is opened beside it.")
+                    ? "Something in the space burns or sparks: whatever product is used instead, no solvent is opened beside it."
                 : !s.Inside || !s.Acts.Any(Solvent) ? null
                 : s.Facts.Shut == true ? "The room has to stay shut: no solvent is used in it."
                 : s.Facts.Flames == true || s.Facts.Fumes == true ? "Something in the space burns or sparks, and some of the work uses solvent."
