@@ -39,7 +39,7 @@ public sealed class SchoolTests
     );
     private static readonly Surface Railing = Surface(Element.Railing, "steel", Good with { Rust = Rust.Light }, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
     private static readonly Surface Rusty = Railing with { Facts = Railing.Facts with { Rust = Rust.Heavy } };
-    private static readonly Surface Stripped = Surface(Element.Boarding, "sw", Good with { LooseShare = 0.4, Edges = EdgeNature.Lifting }, [Coat("alkyd_gloss", 12)]);
+    private static readonly Surface Stripped = Surface(Element.Skirting, "sw", Good with { LooseShare = 0.4, Edges = EdgeNature.Lifting }, [Coat("alkyd_gloss", 12)]);
 
     // One finish only, so that the long life of a stripped face is among the few options.
     private static readonly Surface OneFinish = Stripped with { Brief = new Brief { Avoid = ["p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_pu2k_wb"] } };

@@ -231,6 +231,12 @@ public static class SurveyGenerator
             FragileFooting = random.Next(25) == 0 ? true : null,
             WiringCondemned = random.Next(40) == 0 ? true : null,
             GlassNear = random.Next(6) == 0 ? true : null,
+            VoidBehind = random.Next(6) switch
+            {
+                0 => true,
+                1 => false,
+                _ => null,
+            },
             Power = random.Next(8) == 0 ? false : null,
             Asbestos = random.Next(5) == 0 ? Pick(random, Enum.GetValues<Lead>()) : null,
         };

@@ -155,6 +155,16 @@ internal sealed partial class SurveyReader
         Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
         var glass = surface.Element is Element.Window;
         Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
+        var lined = surface.Element is Element.Boarding or Element.Cladding or Element.Panelling;
+        Known(
+            F.VoidBehind,
+            Yes(facts.VoidBehind),
+            Yes(lined),
+            lined ? Resolved.Presumed : Resolved.Inferred,
+            "Boards and panels: a void is assumed behind them.",
+            null,
+            quiet: true
+        );
     }
 
     // How high its highest part is, and what one stands on to reach it.

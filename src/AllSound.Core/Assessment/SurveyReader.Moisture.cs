@@ -35,7 +35,7 @@ internal sealed partial class SurveyReader
             Put(F.DampSource, DampSource.Open);
             Note(F.DampSource, (byte)DampSource.Open, Resolved.Inferred, "Water lies on it: falls and drips are mended first.", "T_leak");
         }
-        else if (facts.DampSource == DampSource.None && moisture >= Moisture.Damp && !stained && (fresh is not null || IsCold))
+        else if (facts.DampSource == DampSource.None && moisture >= Moisture.Damp && !stained && (fresh is not null || Chilled() == Chill.TooCold))
         {
             // Water of building, or dew on a cold face: no source to be mended, it only has to dry.
             Put(F.DampSource, DampSource.None);
@@ -106,12 +106,17 @@ internal sealed partial class SurveyReader
     private Bleed? Stained(bool? there, double? share) => (there ?? (share is { } s ? s > 0 : null)) is { } stained ? Stain(stained) : null;
 
     // What of air, face and dew point was measured says whether a coat may go on; where nothing was, that is a hold point of its own at each coat.
-    private void ReadAir() => Put(F.ColdFace, Yes(IsCold));
+    private void ReadAir() => Put(F.ColdFace, Chilled());
 
-    private bool IsCold =>
-        facts.FaceTempC < LeastFaceC
-        || facts.AirTempC < LeastFaceC
-        || (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0 && Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK);
+    private Chill Chilled()
+    {
+        var coldest = Math.Min(facts.FaceTempC ?? double.MaxValue, facts.AirTempC ?? double.MaxValue);
+        var dew = facts is { AirTempC: { } air, AirHumidity: > 0 and var humidity } && Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK;
+        return dew || coldest < LeastFaceC ? Chill.TooCold
+            : coldest < 8 ? Chill.Cold
+            : coldest < 10 ? Chill.Cool
+            : Chill.None;
+    }
 
     private Extents ReadExtents(double bare, double loose)
     {

@@ -23,7 +23,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         var wood = substrate.Family == SubstrateFamily.Wood;
         Put(F.Substrate, substrate.Value);
         Put(F.Exposure, surface.Exposure);
-        Put(F.ThinFace, Yes(substrate.Thin));
+        Put(F.ThinFace, Yes(substrate.Thin || IsSheet));
         var film = ReadFilm();
         var hasFilm = film != Film.None;
         ReadSafety(film);
@@ -142,6 +142,12 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
         };
     }
+
+    // Metal that is rolled thin by what it is made into; castings and bars are not.
+    private bool IsSheet =>
+        substrate.Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous
+        && substrate.Value != Substrate.IronCast
+        && surface.Element is Element.RoofSheet or Element.Cladding or Element.Radiator or Element.Gutter or Element.Door or Element.Panelling;
 
     private static Presence Yes(bool value) => value ? Presence.Present : Presence.None;
 

@@ -17,6 +17,7 @@ internal static partial class OperationPhrases
         ["ms_scaffold"] = ["scaffold", "scaffolder", "cherry picker", "boom lift", "scissor lift"],
         ["ms_flames_out"] = ["pilot light", "pilot out", "gas off", "flames out", "turn off gas", "heater off"],
         ["ms_lead_setup"] = ["lead containment", "lead zone", "set lead", "contain lead", "sheet lead area", "lead work area", "polythene lead"],
+        ["ms_extract"] = ["filtered extraction", "negative pressure", "hepa extraction", "draw air out through a filter"],
         ["ms_ventilate"] = ["ventilate", "open windows", "extract fumes", "fresh air"],
         ["ms_fire_detect"] = ["fire watch", "extinguisher", "fire detection"],
         ["ms_heat_off"] = ["heating", "turn radiator", "radiator cool", "turn heating"],

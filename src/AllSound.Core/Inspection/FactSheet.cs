@@ -250,6 +250,7 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.Removable), "Can be taken down", "Worked elsewhere, or dipped."),
                 FactField.YesNo(nameof(Facts.LoosePaper), "Loose paper", "It comes off first."),
                 FactField.YesNo(nameof(Facts.GlassNear), "Glass beside it", "No heat next to glass."),
+                FactField.YesNo(nameof(Facts.VoidBehind), "Void or dry fill behind it", "Eaves, boarding, box frames: no heat there."),
                 FactField.YesNo(nameof(Facts.CarpetNear), "Carpet beside it", "Wet work needs more cover."),
                 FactField.YesNo(nameof(Facts.Occupied), "Occupied meanwhile", "Odour, dust, lead: plan around people."),
                 FactField.YesNo(nameof(Facts.Power), "Power on site", "Electric tools."),

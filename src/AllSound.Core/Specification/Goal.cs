@@ -52,6 +52,9 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return new Goal(needs, finishes, act => Allowed(act, brief, family));
     }
 
+    /// <summary>Ends without a coat: only cleaned.</summary>
+    internal bool WithoutCoat => Needs == Clean;
+
     // What is cleaned and not painted: fit to be left as it is.
     private static readonly ImmutableArray<Need> Clean =
     [

@@ -21,7 +21,10 @@ public static class Facets
     /// <summary>Mains or battery power on site.</summary>
     public static readonly Facet<Presence> Power = Add<Presence>("power", "power on site");
 
-    /// <summary>A face that a machine or heat goes through: veneer.</summary>
+    /// <summary>A void or dry fill behind the face, where a fire can start unseen.</summary>
+    public static readonly Facet<Presence> VoidBehind = Add<Presence>("voidBehind", "void behind");
+
+    /// <summary>A face that a machine or heat goes through: veneer, sheet metal.</summary>
     public static readonly Facet<Presence> ThinFace = Add<Presence>("thinFace", "thin face");
 
     /// <summary>What scraping will find.</summary>
@@ -201,8 +204,8 @@ public static class Facets
     /// <summary>Service temperature.</summary>
     public static readonly Facet<Heat> Heat = Add<Heat>("heat", "service temperature");
 
-    /// <summary>The face is colder than paint may go on, or within 3 K of the dew point.</summary>
-    public static readonly Facet<Presence> ColdFace = Add<Presence>("coldFace", "cold face");
+    /// <summary>How cold air and face are while it is done, or how near the dew point.</summary>
+    public static readonly Facet<Chill> ColdFace = Add<Chill>("coldFace", "cold face");
 
     /// <summary>Heating that is on now.</summary>
     public static readonly Facet<Presence> HotNow = Add<Presence>("hotNow", "hot now");

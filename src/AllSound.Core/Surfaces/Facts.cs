@@ -122,6 +122,9 @@ public sealed record Facts
     /// <summary>Glass within 100 mm.</summary>
     public bool? GlassNear { get; init; }
 
+    /// <summary>A void or dry fill behind the face: eaves, boarding, a box frame. Heat can start a fire there that nobody sees.</summary>
+    public bool? VoidBehind { get; init; }
+
     /// <summary>Reach; by default from the height.</summary>
     public Access? Access { get; init; }
 

@@ -101,6 +101,22 @@ public enum DampSource : byte
     Open,
 }
 
+/// <summary>How cold the air and the face are while a coat is laid. The steps are the least temperatures on products' labels.</summary>
+public enum Chill : byte
+{
+    /// <summary>10 °C or more and 3 K above the dew point, or nobody has measured.</summary>
+    None,
+
+    /// <summary>8 °C to under 10 °C.</summary>
+    Cool,
+
+    /// <summary>5 °C to under 8 °C.</summary>
+    Cold,
+
+    /// <summary>Under 5 °C, or within 3 K of the dew point: nothing is laid.</summary>
+    TooCold,
+}
+
 /// <summary>Alkalinity of the surface, wetted pH paper (ASTM D4262, from memory).</summary>
 public enum Alkalinity : byte
 {

@@ -149,6 +149,7 @@ public static class StrippingChoice
             || t.Facet == Facets.Lead
             || t.Facet == Facets.Asbestos
             || t.Facet == Facets.GlassNear
+            || t.Facet == Facets.VoidBehind
             || t.Facet == Facets.Exposure
         );
 }

@@ -95,6 +95,10 @@ internal static class Coating
         }
 
         yield return Compatibility.BearsHeat(product);
+        if (Compatibility.WarmFor(product) is { } warm)
+        {
+            yield return warm;
+        }
 
         var seals = SealsBare(operation);
         if (seals)

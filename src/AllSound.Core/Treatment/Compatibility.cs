@@ -146,6 +146,23 @@ public static class Compatibility
             .Otherwise($"the surface gets hotter in service than {HeatName(most)}");
     }
 
+    /// <summary>Air and face are as warm as the product's label asks; null where what every coat asks is enough.</summary>
+    public static Need? WarmFor(CoatingClass product)
+    {
+        var least = product.Temperature.Least;
+        return least <= 5
+            ? null
+            : Once(
+                    $"warm-{(least > 8 ? 10 : 8)}",
+                    $"air and face are {(least > 8 ? 10 : 8)} °C or more",
+                    "Colder than its label says, a film does not form or a two-part paint does not cure; it stays soft and washes off.",
+                    Severity.Fails,
+                    Source.Usual,
+                    least > 8 ? F.ColdFace.Is(Chill.None) : F.ColdFace.Is(Chill.None, Chill.Cool)
+                )
+                .Otherwise($"air or face is colder than {(least > 8 ? 10 : 8)} °C");
+    }
+
     /// <summary>The wall still bears the vapour resistance that a coat of the product adds; null when it adds next to none.</summary>
     public static Need? Breathes(CoatingClass product)
     {

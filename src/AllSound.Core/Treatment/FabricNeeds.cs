@@ -114,13 +114,24 @@ public static class FabricNeeds
     /// <summary>A face that bears a machine and heat.</summary>
     public static readonly Need FaceBears = Add(
             "face-bears",
-            "the face is no thin veneer",
-            "A machine goes through veneer in a moment, and heat lifts it.",
+            "the face is no thin veneer or sheet",
+            "A machine goes through veneer in a moment and bends or holes thin sheet; heat lifts veneer.",
             Severity.Fails,
             Practice,
             F.ThinFace.Is(Presence.None)
         )
-        .Otherwise("the face is a thin veneer");
+        .Otherwise("the face is a thin veneer or sheet");
+
+    /// <summary>Nothing behind that heat could set alight unseen.</summary>
+    public static readonly Need NoVoidBehind = Add(
+            "no-void-behind",
+            "there is no void or dry fill behind the face",
+            "Heat drawn into eaves, boarding or a box frame sets dust and nests alight, and the fire shows hours later.",
+            Severity.Danger,
+            Practice,
+            F.VoidBehind.Is(Presence.None)
+        )
+        .Otherwise("there is a void or dry fill behind the face");
 
     /// <summary>Wood that may be sanded dry.</summary>
     public static readonly Need DustHarmless = Add(
@@ -229,7 +240,7 @@ public static class FabricNeeds
             "Waterborne paint forms no film on a colder face, and any paint lies on dew.",
             Severity.Fails,
             Source.Standard("ISO 8502-4"),
-            F.ColdFace.Is(Presence.None)
+            F.ColdFace.IsNot(Chill.TooCold)
         )
         .Otherwise("the face is too cold, or within 3 °C of the dew point");
 

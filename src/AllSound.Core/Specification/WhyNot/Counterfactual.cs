@@ -66,7 +66,7 @@ internal sealed class Counterfactual
 
     /// <summary>Might there be one, were nothing ever spoilt? Quickly told; where there may not, there is none.</summary>
     public bool MayOpen(NeedSet met) =>
-        !finishes.IsEmpty && RelevanceAnalysis.MayReach(wanted, ground, Array.ConvertAll(acts, a => a.Planned), appraised.Condition.Values, met);
+        (!finishes.IsEmpty || goal.WithoutCoat) && RelevanceAnalysis.MayReach(wanted, ground, Array.ConvertAll(acts, a => a.Planned), appraised.Condition.Values, met);
 
     private bool Search(Act[] granted)
     {

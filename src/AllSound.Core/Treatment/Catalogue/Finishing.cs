@@ -27,19 +27,23 @@ internal static class Finishing
         .Otherwise("the putty is not soft");
 
     private static readonly Need FaceCold = NeedRegistry
-        .Register(
-            "face-cold",
-            "the face is cold or near the dew point",
-            "There is nothing to wait for.",
-            Severity.Note,
-            Source.Practice,
-            [F.ColdFace.Is(Presence.Present)]
-        )
+        .Register("face-cold", "the face is cold or near the dew point", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.ColdFace.IsNot(Chill.None)])
         .Otherwise("the face is warm enough");
 
     private static readonly Need SoftFilmThere = NeedRegistry
         .Register("soft-film-there", "the old film is soft", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.SoftFilm.Is(Presence.Present)])
         .Otherwise("the old film is hard");
+
+    private static readonly Need NoLeadArea = NeedRegistry
+        .Register(
+            "no-lead-area",
+            "no lead work area stands open",
+            "A draught carries lead dust out of the area and through the house; there the air is drawn out through a filter.",
+            Severity.Danger,
+            Source.Usual,
+            [F.LeadZone.IsNot(LeadZone.SetUp)]
+        )
+        .Otherwise("a lead work area is set up");
 
     public static readonly ImmutableArray<Operation> All =
     [
@@ -47,7 +51,7 @@ internal static class Finishing
             "ms_ventilate",
             Group.MakeSafe,
             "Draw fresh air through",
-            "Cross-flow or a fan out of the window, five to ten changes an hour, until a day after the last solvent coat. No pilot lights, switches or smoking. Not in a lead work area: filtered extraction there.",
+            "Cross-flow or a fan out of the window, five to ten changes an hour, until a day after the last solvent coat. No pilot lights, switches or smoking.",
             [Set(F.FreshAir, Presence.Present)],
             0.2,
             "air felt moving",
@@ -55,7 +59,21 @@ internal static class Finishing
             Source.Usual
         ) with
         {
-            Needs = [PlaceNeeds.CanBeAired, PlaceNeeds.FlamesOut],
+            Needs = [PlaceNeeds.CanBeAired, PlaceNeeds.FlamesOut, NoLeadArea],
+        },
+        Once(
+            "ms_extract",
+            Group.MakeSafe,
+            "Draw the lead area's air out through a filter",
+            "A class H or HEPA fan draws from the sheeted area and blows to the open, so that air only ever comes in past the sheets; until a day after the last solvent. Windows and doors of the area stay shut. No pilot lights, switches or smoking.",
+            [Set(F.FreshAir, Presence.Present)],
+            0.5,
+            "the sheets are drawn inwards all round",
+            ["A filter holds dust and no vapour: the air goes outside, never back into the house."],
+            Source.Usual
+        ) with
+        {
+            Needs = [PlaceNeeds.CanBeAired, PlaceNeeds.FlamesOut, SiteWork.ZoneUp],
         },
         Once(
             "ms_flames_out",
@@ -76,7 +94,7 @@ internal static class Finishing
             [Set(F.FireWatch, Presence.Present)],
             0.3,
             "heads uncovered again, written down",
-            ["No hot work over voids or dry fill."],
+            ["Feel the face and the boards beside it for warmth, low and high, before the last look."],
             Source.Practice
         ),
         Once(
@@ -238,9 +256,9 @@ internal static class Finishing
             Group.Dry,
             "Wait or heat until the face is warm and dry enough",
             "Inside: steady heat and moving air, no flueless heater. Outside: another day or hour. Read air, humidity and face before each coat, and write them down.",
-            [Set(F.ColdFace, Presence.None)],
+            [Set(F.ColdFace, Chill.None)],
             0.2,
-            "face 5 °C or more and 3 °C above the dew point, and it stays so while the coat dries",
+            "air and face at what the product asks (5 to 10 °C) and 3 °C above the dew point, and it stays so while the coat dries",
             [],
             Source.Standard("ISO 8502-4")
         ) with

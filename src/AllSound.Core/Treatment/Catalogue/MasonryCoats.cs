@@ -68,7 +68,6 @@ internal static class MasonryCoats
         {
             FaceRates = Brushed(12),
             Gives = [Set(F.Powder, Powder.Bound, F.Powder.Is(Powder.Friable)), .. Sealing.Seals],
-            Cautions = Sealing.Fumes,
         },
         Coat(
             "pr_silicate",
@@ -223,7 +222,7 @@ internal static class MasonryCoats
             Group.Topcoat,
             CoatRole.Finish,
             "Elastic masonry paint over hair cracks",
-            "Thick and even, two coats; not below the damp course.",
+            "Thick and even, two coats; end it above the damp course.",
             [WallAndMasonryCoatings.MasonryElasticFinish],
             6,
             "no pinholes; film thick enough to bridge",

@@ -58,7 +58,6 @@ internal static class MetalCoats
             Rate = 6,
             FixedHours = 0.15,
             Accept = "no metal shows",
-            Cautions = Sealing.Fumes,
             Protection = Sealing.FumeWear,
             Hazard = 2.5,
             School = "S2 one product",
@@ -141,7 +140,7 @@ internal static class MetalCoats
             Group.Prime,
             CoatRole.Primer,
             "Prime bare copper or lead sheet with bonding primer",
-            "Thin even coat on the keyed face; on lead sheet only if it must be painted.",
+            "Thin even coat on the keyed face; lead sheet is better left bare.",
             [WallCoatings.BondingPrimer],
             8,
             14,
@@ -191,7 +190,6 @@ internal static class MetalCoats
         ) with
         {
             Gives = Seals,
-            Cautions = Sealing.Fumes,
             Protection = Sealing.FumeWear,
         },
         Metal(
@@ -244,7 +242,7 @@ internal static class MetalCoats
             2
         ) with
         {
-            Cautions = [.. Sealing.Fumes, "Heating stays off for 24 to 48 hours."],
+            Cautions = ["Heating stays off for 24 to 48 hours."],
             Protection = Sealing.FumeWear,
         },
         Metal(
@@ -264,7 +262,7 @@ internal static class MetalCoats
         {
             Gives = Seals,
             Needs = [BareMetal],
-            Cautions = [.. Sealing.Fumes, "It smokes at the first heating: open the windows, people out."],
+            Cautions = ["It smokes at the first heating: open the windows, people out."],
             Protection = Sealing.FumeWear,
         },
         Metal(
@@ -272,7 +270,7 @@ internal static class MetalCoats
             Group.Topcoat,
             CoatRole.Finish,
             "Bitumen paint, inside of gutters",
-            "Brush well into joints; not where light paint will follow.",
+            "Brush well into joints; light paint over it turns brown.",
             [MetalCoatings.BitumenPaint],
             7,
             14,
@@ -283,7 +281,6 @@ internal static class MetalCoats
         ) with
         {
             Gives = Seals,
-            Cautions = Sealing.Fumes,
             Protection = Sealing.FumeWear,
         },
     ];

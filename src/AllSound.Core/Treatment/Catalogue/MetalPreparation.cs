@@ -150,7 +150,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Break scale and pack rust off",
             Do = "Chisel and needle head under a vacuum shroud, joints opened, then brushed; not on thin sheet.",
-            Needs = [.. DryTool, SiteNeeds.LeadControlled, SiteNeeds.PowerOn],
+            Needs = [.. DryTool, SiteNeeds.LeadControlled, SiteNeeds.PowerOn, FabricNeeds.FaceBears],
             Gives = [Set(F.Rust, Rust.Heavy, F.Rust.Is(Rust.Scale)), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 1.2,

@@ -257,7 +257,7 @@ internal static class Preparation
             Id = "ab_power_dry",
             Group = Group.Abrade,
             Title = "Sand with an unshrouded power disc",
-            Do = "Not on anything that may hold lead; not on timber that will be seen.",
+            Do = "80 to 120 grit at a low angle, in the open, moving all the time. Only where lead is proved absent; never on wood.",
             Needs =
             [
                 SiteNeeds.AccessSafe,

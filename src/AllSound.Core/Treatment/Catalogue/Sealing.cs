@@ -11,7 +11,6 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Binders, sealers and stain blocks.</summary>
 internal static class Sealing
 {
-    internal static readonly ImmutableArray<string> Fumes = ["Ventilate; no flame or spark."];
     internal static readonly ImmutableArray<string> FumeWear = ["half mask A2P3", "gloves"];
     private static readonly Need OnPlaster = Ground("on-plaster", "the substrate is plaster or board", SubstrateFamily.Plaster);
     private static readonly ImmutableArray<Need> FaintOnly =
@@ -146,7 +145,6 @@ internal static class Sealing
             Rate = 10,
             FixedHours = 0.2,
             Accept = "nothing shows after 24 hours",
-            Cautions = Fumes,
             Protection = FumeWear,
             Hazard = 5,
             School = "S20 solvent",
@@ -166,7 +164,6 @@ internal static class Sealing
             Rate = 10,
             FixedHours = 0.2,
             Accept = "nothing shows after 24 hours",
-            Cautions = Fumes,
             Protection = FumeWear,
             Hazard = 3.5,
             School = "S20 solvent",
@@ -224,7 +221,6 @@ internal static class Sealing
             FixedHours = 0.2,
             LitresPerUnit = 0.0009,
             Accept = "no ring after 24 hours",
-            Cautions = Fumes,
             Protection = FumeWear,
             Hazard = 4,
             Source = Source.Standard("BS 1336 (withdrawn)", Confidence.Usual),

@@ -24,11 +24,11 @@ internal static class SiteWork
         )
         .Otherwise("there is no lead");
 
-    private static readonly Need ZoneUp = NeedRegistry
+    internal static readonly Need ZoneUp = NeedRegistry
         .Register(
             "lead-zone-up",
             "a lead work area is set up",
-            "There is nothing to clear: it is no way to dust off.",
+            "Without one there is nothing to clear, and a window airs the room.",
             Severity.Note,
             Source.Practice,
             [F.LeadZone.Is(LeadZone.SetUp)]
@@ -103,7 +103,8 @@ internal static class SiteWork
             Title = "Set up the lead work area",
             Do = "Clear the room, sheet the floor 2 m out, sign and close it off. Class H vacuum, washing point, bags for waste. No food, drink or phones inside.",
             Needs = [LeadThere],
-            Gives = [Set(F.LeadZone, LeadZone.SetUp)],
+            // Sheets shut the windows off: whoever aired the room before airs it anew, through a filter.
+            Gives = [Set(F.LeadZone, LeadZone.SetUp), Set(F.FreshAir, Presence.None)],
             Extent = Extent.Once,
             FixedHours = 0.75,
             Uses = [new(Sundries.LeadKit, 1)],

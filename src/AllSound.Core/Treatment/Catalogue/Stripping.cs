@@ -201,7 +201,7 @@ internal static class Stripping
                 carved: 0,
                 Residue.None,
                 null,
-                [Iron, SiteNeeds.PowerOn, SiteNeeds.LeadAbsent, .. MetalPreparation.AllDry],
+                [Iron, SiteNeeds.PowerOn, SiteNeeds.LeadAbsent, FabricNeeds.FaceBears, .. MetalPreparation.AllDry],
                 [],
                 "S12 power",
                 "scale gone, no flattened peaks, St 3",

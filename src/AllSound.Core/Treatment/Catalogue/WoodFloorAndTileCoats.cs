@@ -56,7 +56,7 @@ internal static class WoodFloorAndTileCoats
         {
             Gives = Sealing.Seals,
             Needs = [BareWoodOr],
-            Cautions = [.. Sealing.Fumes, .. Rags],
+            Cautions = Rags,
             Protection = Sealing.FumeWear,
         },
         Coat(
