@@ -1,4 +1,5 @@
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -47,20 +48,26 @@ public sealed class ClockTests
     [Fact]
     public void A_coat_whose_window_passes_while_putty_dries_is_keyed_before_the_next()
     {
-        // A two-part primer takes the next coat for two days only; putty skins in four to seven (common practice, from memory).
-        var found = 0;
-        for (var seed = 1100; seed < 1200; seed++)
-        {
-            var job = SurveyGenerator.Job(seed, 10);
-            foreach (var (building, space, surface) in job.Surfaces())
+        // A waterborne two-part primer takes the next coat for two days only; putty skins in four to seven (common practice, from memory).
+        var window = One.Surface(
+            Element.Window,
+            "steel",
+            One.Good with
             {
-                var specified = Specifier.Specify(job, building, space, surface);
-                foreach (var option in specified.Options)
-                {
-                    Assert.Empty(Auditor.Audit(job.Rates, surface, specified.Appraised, Demo.Sequence(option)).Faults);
-                    found += Passes(option);
-                }
-            }
+                LooseShare = 0.2,
+                BareShare = 0.2,
+                Rust = Rust.Heavy,
+                FailedPutty = true,
+            },
+            [One.Coat("pu_2k", 2)],
+            new Brief { Finish = FinishFamily.Metal },
+            Exposure.Outside
+        );
+        var found = 0;
+        foreach (var option in One.Specify(window).Options)
+        {
+            Assert.Empty(Auditor.Audit(new Rates(), window, One.Specify(window).Appraised, Demo.Sequence(option)).Faults);
+            found += Passes(option);
         }
 
         Assert.True(found > 0, "no option with a window that passes");
