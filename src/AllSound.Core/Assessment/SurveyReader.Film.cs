@@ -129,7 +129,7 @@ internal sealed partial class SurveyReader
 
         var (reach, needed) = ReadHeight();
         // A roof slope is fragile until somebody competent says that it bears, or a platform stands clear of it.
-        var fragile = facts.Access != Access.PlatformUp && (facts.FragileFooting ?? space.Kind == SpaceKind.RoofSlope);
+        var fragile = facts.Access != Access.PlatformUp && (facts.FragileFooting ?? (space.Kind == SpaceKind.RoofSlope || surface.Element == Element.RoofSheet));
         Known(
             F.Access,
             !fragile ? Reached(facts.Access, needed)
@@ -214,7 +214,7 @@ internal sealed partial class SurveyReader
         Put(F.OverheadLines, Yes(facts.OverheadLines == true));
         Put(F.Confined, Yes(facts.Confined == true));
         Put(F.Unwell, Yes(facts.Unwell == true));
-        var inside = surface.Exposure == Exposure.Inside && facts.Mould == true;
+        var inside = surface.Exposure == Exposure.Inside && Mouldy == true;
         Put(F.MuchMould, Yes(inside && measured.AreaM2 * (facts.MouldShare ?? 0) >= MuchMouldM2));
         Put(
             F.Residue,

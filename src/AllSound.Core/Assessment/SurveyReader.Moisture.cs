@@ -12,6 +12,12 @@ internal sealed partial class SurveyReader
     /// <summary>Least temperature of face and air for ordinary waterborne coats, degrees Celsius (common practice and makers' sheets, from memory).</summary>
     private const double LeastFaceC = 5;
 
+    /// <summary>Most on a face in the sun or on warm metal, degrees Celsius (common practice, from memory).</summary>
+    private const double MostFaceC = 40;
+
+    /// <summary>Most on makers' labels, degrees Celsius (from memory).</summary>
+    private const double MostAirC = 35;
+
     /// <summary>Knots to the square metre taken for granted on bare softwood. Judgement.</summary>
     private const double KnotsPerM2 = 4;
 
@@ -113,6 +119,7 @@ internal sealed partial class SurveyReader
         var coldest = Math.Min(facts.FaceTempC ?? double.MaxValue, facts.AirTempC ?? double.MaxValue);
         var dew = facts is { AirTempC: { } air, AirHumidity: > 0 and var humidity } && Air.Margin(air, humidity, facts.FaceTempC ?? air) < Air.LeastMarginK;
         return dew || coldest < LeastFaceC ? Chill.TooCold
+            : facts.FaceTempC > MostFaceC || facts.AirTempC > MostAirC ? Chill.TooHot
             : coldest < 8 ? Chill.Cold
             : coldest < 10 ? Chill.Cool
             : Chill.None;

@@ -87,15 +87,15 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             oily ? "Oily wood laid bare: assumed greasy until a drop of water spreads." : "Soil not recorded: assumed soiled, so it is washed.",
             "T_waterbreak"
         );
-        Known(F.Mould, Yes(facts.Mould), Presence.None, Resolved.Assumed, "mould", null);
+        Known(F.Mould, Yes(Mouldy), Presence.None, Resolved.Assumed, "mould", null);
         Known(
             F.MouldSource,
             facts.MouldSource,
-            facts.Mould == true ? DampSource.Open : DampSource.None,
-            facts.Mould == true ? Resolved.Presumed : Resolved.Inferred,
+            Mouldy == true ? DampSource.Open : DampSource.None,
+            Mouldy == true ? Resolved.Presumed : Resolved.Inferred,
             "Mould, and its cause not recorded: assumed open.",
             null,
-            quiet: facts.Mould != true
+            quiet: Mouldy != true
         );
         Known(F.Salts, Yes(facts.Salts ?? (facts.SaltShare is { } salty ? salty > 0 : null)), Presence.None, Resolved.Assumed, "salts", null);
         Known(F.Silicone, Yes(facts.Silicone), Presence.None, Resolved.Assumed, "silicone", null);
@@ -142,6 +142,9 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
         };
     }
+
+    // Whoever says how much there is says that there is some, whatever else was ticked.
+    private bool? Mouldy => facts.MouldShare > 0 ? true : facts.Mould;
 
     // Metal that is rolled thin by what it is made into; castings and bars are not.
     private bool IsSheet =>

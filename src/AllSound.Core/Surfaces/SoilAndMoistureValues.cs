@@ -101,7 +101,7 @@ public enum DampSource : byte
     Open,
 }
 
-/// <summary>How cold the air and the face are while a coat is laid. The steps are the least temperatures on products' labels.</summary>
+/// <summary>How cold or hot the air and the face are while a coat is laid. The cold steps are the least temperatures on products' labels.</summary>
 public enum Chill : byte
 {
     /// <summary>10 °C or more and 3 K above the dew point, or nobody has measured.</summary>
@@ -115,6 +115,9 @@ public enum Chill : byte
 
     /// <summary>Under 5 °C, or within 3 K of the dew point: nothing is laid.</summary>
     TooCold,
+
+    /// <summary>Face over 40 °C or air over 35 °C: a coat skins, blisters and shows every lap. 35 °C is the most on labels; the face in the sun is warmer than the air (common practice, from memory).</summary>
+    TooHot,
 }
 
 /// <summary>Alkalinity of the surface, wetted pH paper (ASTM D4262, from memory).</summary>

@@ -158,7 +158,7 @@ public static class Compatibility
                     "Colder than its label says, a film does not form or a two-part paint does not cure; it stays soft and washes off.",
                     Severity.Fails,
                     Source.Usual,
-                    least > 8 ? F.ColdFace.Is(Chill.None) : F.ColdFace.Is(Chill.None, Chill.Cool)
+                    least > 8 ? F.ColdFace.IsNot(Chill.Cool, Chill.Cold) : F.ColdFace.IsNot(Chill.Cold)
                 )
                 .Otherwise($"air or face is colder than {(least > 8 ? 10 : 8)} °C");
     }

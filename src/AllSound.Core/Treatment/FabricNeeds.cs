@@ -236,13 +236,13 @@ public static class FabricNeeds
     /// <summary>Face warm enough.</summary>
     public static readonly Need FaceWarm = Add(
             "face-warm",
-            "the face is 5 °C or more and 3 °C above the dew point",
-            "Waterborne paint forms no film on a colder face, and any paint lies on dew.",
+            "the face is 5 to 40 °C and 3 °C above the dew point",
+            "Waterborne paint forms no film on a colder face, any paint lies on dew, and on a hot face it skins over and blisters.",
             Severity.Fails,
             Source.Standard("ISO 8502-4"),
-            F.ColdFace.IsNot(Chill.TooCold)
+            F.ColdFace.IsNot(Chill.TooCold, Chill.TooHot)
         )
-        .Otherwise("the face is too cold, or within 3 °C of the dew point");
+        .Otherwise("the face is too cold or too hot, or within 3 °C of the dew point");
 
     /// <summary>Fresh air for solvents.</summary>
     public static readonly Need FreshAir = Register(

@@ -234,7 +234,9 @@ internal static class PlaceHazards
                 s.Facts is { Vulnerable: true, Pets: true } ? $"{Vulnerable} {Animals}"
                 : s.Facts.Vulnerable == true ? Vulnerable
                 : s.Facts.Pets == true ? Animals
-                : s.Facts.Vulnerable is null && s.Inside && (s.Facts.Mould == true || s.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent)
+                : s.Facts.Vulnerable is null
+                && s.Inside
+                && (s.Appraised.Condition.Get(Facets.Mould) == Presence.Present || s.Appraised.Condition.Get(Facets.Lead) != Lead.ProvedAbsent)
                     ? Trigger.Unasked("It was not asked whether children, pregnant, old or ill people use the place.")
                 : null,
             ["They stay away until it is cleaned and aired, from lead and mould above all; ask about asthma before solvent, biocide and dust."],

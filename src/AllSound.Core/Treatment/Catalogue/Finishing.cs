@@ -27,8 +27,15 @@ internal static class Finishing
         .Otherwise("the putty is not soft");
 
     private static readonly Need FaceCold = NeedRegistry
-        .Register("face-cold", "the face is cold or near the dew point", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.ColdFace.IsNot(Chill.None)])
-        .Otherwise("the face is warm enough");
+        .Register(
+            "face-cold",
+            "the face is cold, hot or near the dew point",
+            "There is nothing to wait for.",
+            Severity.Note,
+            Source.Practice,
+            [F.ColdFace.IsNot(Chill.None)]
+        )
+        .Otherwise("the face is neither cold nor hot");
 
     private static readonly Need SoftFilmThere = NeedRegistry
         .Register("soft-film-there", "the old film is soft", "There is nothing to wait for.", Severity.Note, Source.Practice, [F.SoftFilm.Is(Presence.Present)])
@@ -254,11 +261,11 @@ internal static class Finishing
         Once(
             "dr_warm",
             Group.Dry,
-            "Wait or heat until the face is warm and dry enough",
-            "Inside: steady heat and moving air, no flueless heater. Outside: another day or hour. Read air, humidity and face before each coat, and write them down.",
+            "Wait until air and face are right for paint",
+            "Inside: steady heat and moving air, no flueless heater. Outside: another day or hour; on a hot day follow the shade. Read air, humidity and face before each coat, and write them down.",
             [Set(F.ColdFace, Chill.None)],
             0.2,
-            "air and face at what the product asks (5 to 10 °C) and 3 °C above the dew point, and it stays so while the coat dries",
+            "air and face at what the product asks (5 or 10 to 30 °C) and 3 °C above the dew point, and it stays so while the coat dries",
             [],
             Source.Standard("ISO 8502-4")
         ) with
