@@ -94,7 +94,7 @@ internal static class Text
 
             foreach (var cause in option.Causes)
             {
-                to.WriteLine(FormattableString.Invariant($"    why: {cause.Title} ({cause.Probability:P0}). {cause.Says}"));
+                to.WriteLine($"    why: {cause.Line}");
             }
 
             Steps(to, option.Steps);

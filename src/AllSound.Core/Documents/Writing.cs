@@ -119,8 +119,7 @@ public static class Writing
         return blocks.ToImmutable();
     }
 
-    private static ImmutableArray<string> WhyItFails(Option option) =>
-        [.. option.Causes.Select(c => FormattableString.Invariant($"{char.ToUpperInvariant(c.Title[0])}{c.Title[1..]} ({c.Probability:P0} likely). {c.Says}"))];
+    private static ImmutableArray<string> WhyItFails(Option option) => [.. option.Causes.Select(c => c.Line)];
 
     // Each step with its cautions and hold point before it, how, why and who says so.
     private static IEnumerable<Block> Steps(ImmutableArray<Step> steps, Surface surface, string end)

@@ -231,7 +231,15 @@ public sealed record OptionReport(
 /// <param name="Probability">How likely, 0.5 to 0.98.</param>
 /// <param name="Steps">Numbers of the steps that put it right; empty where none has to.</param>
 /// <param name="Says">What answers it, or why nothing has to.</param>
-public sealed record CauseAnswerReport(string Cause, [property: Prose] string Title, double Probability, ImmutableArray<int> Steps, [property: Prose] string Says);
+/// <param name="Line">Cause, likelihood and answer as one line to read.</param>
+public sealed record CauseAnswerReport(
+    string Cause,
+    [property: Prose] string Title,
+    double Probability,
+    ImmutableArray<int> Steps,
+    [property: Prose] string Says,
+    [property: Prose] string Line
+);
 
 /// <summary>Why there is no sequence.</summary>
 /// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>

@@ -22,7 +22,7 @@ internal static class Stepping
             option.BestAt,
             option.Schools,
             Report(option.Steps, surface, appraised, "the finished work"),
-            [.. option.Causes.Select(c => new CauseAnswerReport(c.Cause, c.Title, Math.Round(c.Probability, 3), c.Steps, c.Says))],
+            [.. option.Causes.Select(c => new CauseAnswerReport(c.Cause, c.Title, Math.Round(c.Probability, 3), c.Steps, c.Says, c.Line))],
             new MoneyReport(option.Criteria.Money, currency),
             option.Criteria.LabourHours,
             option.Criteria.ElapsedDays,

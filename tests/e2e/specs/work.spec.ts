@@ -128,6 +128,21 @@ test("what is about is said of the whole room, and a hazard follows at every sur
   await expect(page.getByText(/carbon monoxide/).first()).toBeVisible();
 });
 
+test("what is about is said of the whole building, and taken back in another room", async ({ page }) => {
+  await page.goto(at("survey"));
+  const animals = page.getByRole("group", { name: "Animals" });
+  await animals.getByLabel("yes").check();
+  await kept(page);
+  await page.getByRole("button", { name: "Animals: say so of the whole building" }).click();
+  await expect(animals.getByLabel("as the building: yes")).toBeChecked();
+  await kept(page);
+  await page.goto("/sallow-ferry/survey/riverside/front-window");
+  await expect(animals.getByLabel("as the building: yes")).toBeChecked();
+  await page.getByRole("button", { name: "Animals: no longer said of the building" }).click();
+  await expect(animals.getByLabel("not known")).toBeChecked();
+  await kept(page);
+});
+
 test("a stopped surface shows the plan once freed, what to do meanwhile and all that stops it", async ({ page }) => {
   await page.goto(at("survey"));
   await page.getByRole("group", { name: "Heavy plaster or masonry may fall" }).getByLabel("yes").check();

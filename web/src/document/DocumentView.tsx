@@ -7,7 +7,7 @@ import { keys } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { daysText, hoursText, spoken } from "../shell/words";
 import { money } from "../survey/OptionGlance";
-import { causeAnswer, offered } from "../work/offered";
+import { offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
 import { Sheet } from "./Sheet";
@@ -187,7 +187,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
           {option.causes.length > 0 && <h2>Why it fails, and what answers it</h2>}
           <ul>
             {option.causes.map((c) => (
-              <li key={c.cause}>{causeAnswer(c)}</li>
+              <li key={c.cause}>{c.line}</li>
             ))}
           </ul>
           <StepList option={option} />

@@ -4,6 +4,7 @@ import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { DraftWords } from "../shell/DraftWords";
 import { usePlace } from "../shell/Place";
+import type { Edit as Change } from "../sync/types";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
 import { PlacePanel } from "./PlacePanel";
@@ -26,24 +27,27 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
     if (ofRoom !== null) return { of: "room", value: ofRoom };
     return ofBuilding === null ? null : { of: "building", value: ofBuilding };
   };
-  const ofRoom = (key: string, label: string, value: boolean | null) =>
-    room &&
-    edit.session.edit(
-      `${room.title}: ${label.toLowerCase()}`,
-      [
-        {
-          key: `space:${room.id}`,
-          before: room,
-          after: { ...room, surroundings: { ...room.surroundings, [key]: value } },
-        },
-        {
-          key: `surface:${surface.id}`,
-          before: surface,
-          after: { ...surface, facts: { ...surface.facts, [key]: null } },
-        },
-      ],
-      true,
-    );
+  // Said of the room or of the whole building: what was said closer by gives way to it.
+  const sayOf = (of: "room" | "building", key: string, label: string, value: boolean | null) => {
+    if (!room) return;
+    const house = building && ((edit.session.current(`building:${building.id}`) ?? building) as Schemas["Building"]);
+    const said = <T extends { surroundings?: Schemas["Surroundings"] | null }>(record: T, v: boolean | null): T => ({
+      ...record,
+      surroundings: { ...record.surroundings, [key]: v },
+    });
+    const changes: Change[] = [
+      { key: `space:${room.id}`, before: room, after: said(room, of === "room" ? value : null) },
+      {
+        key: `surface:${surface.id}`,
+        before: surface,
+        after: { ...surface, facts: { ...surface.facts, [key]: null } },
+      },
+    ];
+    if (of === "building" && house)
+      changes.push({ key: `building:${house.id}`, before: house, after: said(house, value) });
+    const place = of === "room" ? room.title : (house?.title ?? room.title);
+    edit.session.edit(`${place}: ${label.toLowerCase()}`, changes, true);
+  };
   return (
     <div className="facts">
       <SignsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
@@ -61,7 +65,7 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
               {...(field.shared
                 ? {
                     around: around(field.key as keyof Schemas["Surroundings"]),
-                    onRoom: (v: boolean | null) => ofRoom(field.key, field.label, v),
+                    onAll: (of: "room" | "building", v: boolean | null) => sayOf(of, field.key, field.label, v),
                   }
                 : {})}
             />
@@ -84,11 +88,11 @@ type RowProps = {
   value: unknown;
   onSet: (value: unknown, soon?: boolean) => void;
   around?: Around;
-  /** Says it of the whole room instead of the surface; null takes that back. */
-  onRoom?: (value: boolean | null) => void;
+  /** Says it of the whole room or building instead of the surface; null takes that back. */
+  onAll?: (of: "room" | "building", value: boolean | null) => void;
 };
 
-function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
+function FactRow({ field, value, onSet, around = null, onAll }: RowProps) {
   const id = useId();
   const unknown = (value === null || value === undefined) && around === null;
   const cls = `fact${unknown ? " unknown" : ""}`;
@@ -112,22 +116,25 @@ function FactRow({ field, value, onSet, around = null, onRoom }: RowProps) {
               </label>
             ))}
           </fieldset>
-          {onRoom && typeof value === "boolean" && (
+          {onAll &&
+            typeof value === "boolean" &&
+            (["room", "building"] as const).map((of) => (
+              <button
+                key={of}
+                type="button"
+                className="btn tight"
+                aria-label={`${field.label}: say so of the whole ${of}`}
+                onClick={() => onAll(of, value)}
+              >
+                whole {of}
+              </button>
+            ))}
+          {onAll && around && typeof value !== "boolean" && (
             <button
               type="button"
               className="btn tight"
-              aria-label={`${field.label}: say so of the whole room`}
-              onClick={() => onRoom(value)}
-            >
-              whole room
-            </button>
-          )}
-          {onRoom && around?.of === "room" && typeof value !== "boolean" && (
-            <button
-              type="button"
-              className="btn tight"
-              aria-label={`${field.label}: no longer said of the room`}
-              onClick={() => onRoom(null)}
+              aria-label={`${field.label}: no longer said of the ${around.of}`}
+              onClick={() => onAll(around.of, null)}
             >
               ×
             </button>

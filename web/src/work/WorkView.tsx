@@ -7,7 +7,7 @@ import { BriefPanel } from "./BriefPanel";
 import { HazardList } from "./HazardList";
 import { Impasse } from "./Impasse";
 import { Order } from "./Order";
-import { causeAnswer, offered } from "./offered";
+import { offered } from "./offered";
 import { StepList, Steps } from "./StepList";
 import { Stripping } from "./Stripping";
 
@@ -115,7 +115,7 @@ export function WorkView() {
             </>
           )}
           {chosen?.otherSchool && <p className="presumed">{chosen.otherSchool}</p>}
-          {chosen && <Lines title="Why it fails, and what answers it" lines={chosen.causes.map(causeAnswer)} />}
+          {chosen && <Lines title="Why it fails, and what answers it" lines={chosen.causes.map((c) => c.line)} />}
           {chosen && <Lines title="When to prefer it" lines={chosen.preferWhen} />}
           {chosen && <Lines title="What it leaves undone" lines={chosen.leavesUndone} />}
           {chosen && <Lines title="What can still go wrong" lines={chosen.residualRisks} />}

@@ -12,7 +12,11 @@ namespace AllSound.Core.Specification;
 /// <param name="Probability">How likely, 0.5 to 0.98.</param>
 /// <param name="Steps">Numbers of the steps that put right what it implies; empty where nothing of the kind has to be done.</param>
 /// <param name="Says">What answers it, or why nothing has to, as a sentence.</param>
-public sealed record CauseAnswer(string Cause, string Title, double Probability, ImmutableArray<int> Steps, string Says);
+public sealed record CauseAnswer(string Cause, string Title, double Probability, ImmutableArray<int> Steps, string Says)
+{
+    /// <summary>Cause, likelihood and answer as one line to read.</summary>
+    public string Line => FormattableString.Invariant($"{char.ToUpperInvariant(Title[0])}{Title[1..]} ({Probability:P0} likely). {Says}");
+}
 
 /// <summary>Finds what the steps of an option do about each cause: diagnosis and plan are one chain.</summary>
 internal static class CauseAnswers
