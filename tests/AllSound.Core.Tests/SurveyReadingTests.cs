@@ -318,7 +318,7 @@ public sealed class SurveyReadingTests
     {
         var brick = Surface(Element.ChimneyBreast, "brick_hard", new Facts { Tar = true }, []);
         Assert.Equal(Soil.Sooty, Read(brick).Get(F.Soil));
-        Assert.Equal(Soil.Light, Read(Wall(new Facts { Tar = true })).Get(F.Soil));
+        Assert.Equal(Soil.Tarry, Read(Wall(new Facts { Tar = true })).Get(F.Soil));
     }
 
     [Fact]

@@ -81,6 +81,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             F.Soil,
             surface.Brief.OnlyClean && facts.Soil == Soil.Clean ? Soil.Light
                 : facts.Tar == true && substrate.Family == SubstrateFamily.Masonry ? Soil.Sooty
+                : facts.Tar == true && facts.Soil is null or Soil.Light or Soil.Greasy ? Soil.Tarry
                 : facts.Soil,
             oily ? Soil.Greasy : Soil.Light,
             Resolved.Presumed,

@@ -32,7 +32,7 @@ internal static class Implied
 
     public static readonly Implication Powdery = new(F.Powder.Is(Powder.Friable), f => f with { Powdery = f.Powdery ?? true }, "a ground that powders");
 
-    public static readonly Implication Greasy = new(F.Soil.Is(Soil.Greasy, Soil.Sooty), f => f with { Soil = f.Soil ?? Soil.Greasy }, "grease on the face");
+    public static readonly Implication Greasy = new(F.Soil.Is(Soil.Greasy, Soil.Tarry, Soil.Sooty), f => f with { Soil = f.Soil ?? Soil.Greasy }, "grease on the face");
 
     public static readonly Implication Tar = new(F.Tar.Is(Bleed.Live, Bleed.Faint), f => f with { Tar = f.Tar ?? true }, "tar that bleeds");
 

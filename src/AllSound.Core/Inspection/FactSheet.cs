@@ -121,6 +121,7 @@ public static class FactSheet
                     (Soil.Clean, "clean"),
                     (Soil.Light, "light"),
                     (Soil.Greasy, "greasy"),
+                    (Soil.Tarry, "nicotine film"),
                     (Soil.Sooty, "sooty")
                 ),
                 FactField.YesNo(nameof(Facts.Mould), "Mould", "Grouped spots that clear under a chlorine drop."),

@@ -12,6 +12,9 @@ public enum Soil : byte
     /// <summary>Grease, polish, cooking film.</summary>
     Greasy,
 
+    /// <summary>Nicotine and smoke tar, which only an alkaline wash lifts.</summary>
+    Tarry,
+
     /// <summary>Soot in a porous face.</summary>
     Sooty,
 }

@@ -118,7 +118,7 @@ public static class GroundNeeds
             "Nothing holds to grease.",
             Severity.Fails,
             Source.Standard("ASTM F22"),
-            F.Soil.IsNot(Soil.Greasy, Soil.Sooty)
+            F.Soil.IsNot(Soil.Greasy, Soil.Tarry, Soil.Sooty)
         )
         .Otherwise("there is grease on the face");
 

@@ -132,10 +132,11 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     }
 
     // What opens up what stops the work, and what does not wait for it: mould is killed and salts are brushed off at once, and damp paper comes
-    // off so that the wall can dry. With lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
+    // off so that the wall can dry. Where nothing holds it and only no way leads to the end, it can be cleaned all the same, except where it may
+    // hold asbestos. With lead cleaned up after; coverings stay for what follows. Nothing where that is held too.
     private ImmutableArray<Step> Meanwhile(ImmutableArray<Hold> holds)
     {
-        if (holds.IsEmpty)
+        if (holds.IsEmpty && !SiteNeeds.AsbestosAbsent.Holds(appraised.Condition))
         {
             return [];
         }
@@ -144,6 +145,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         var open = holds
             .Select(h => h.Need.Opening)
             .OfType<Need>()
+            .Concat(holds.IsEmpty ? [GroundNeeds.ResidueOut, GroundNeeds.SoilOff] : [])
             .Concat([GroundNeeds.MouldOff, GroundNeeds.SaltsOff])
             .Distinct()
             .Where(n => !n.Holds(appraised.Condition));

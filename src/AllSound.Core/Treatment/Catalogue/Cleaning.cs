@@ -106,7 +106,7 @@ internal static class Cleaning
             Title = "Degrease and rinse",
             Do = "Alkaline degreaser, two to ten minutes, pad, rinse twice. Spray mist: the water must stay a sheet.",
             Needs = WashNeeds,
-            Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)), Set(F.Soil, Soil.Greasy, F.Soil.Is(Soil.Sooty)), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty, Soil.Tarry)), Set(F.Soil, Soil.Greasy, F.Soil.Is(Soil.Sooty)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 10,
             RateNarrow = 18,

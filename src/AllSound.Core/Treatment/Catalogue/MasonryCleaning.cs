@@ -88,7 +88,7 @@ internal static class MasonryCleaning
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, P.Outside, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, HardJoints],
             Gives =
             [
-                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)),
+                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty, Soil.Tarry)),
                 Set(F.Dust, Presence.None),
                 Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable), F.Film.IsNot(Film.None)),
             ],
