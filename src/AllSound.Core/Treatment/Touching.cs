@@ -30,9 +30,10 @@ internal static class Touching
         var abrades = operation.Group is Group.Strip or Group.Loosen or Group.Abrade;
         var touches = abrades || operation.Needs.Contains(SiteNeeds.AccessSafe) || operation.Role != CoatRole.None;
 
-        // What chemistry does on a face that another chemical is still on, nobody can tell: it is rinsed first.
+        // What chemistry does on a face that another chemical is still on, nobody can tell, and dust of it is breathed: it is rinsed first.
         var chemical =
-            operation.Group is Group.Clean
+            abrades
+            || operation.Group is Group.Clean
             || operation.Gives.Any(e => e.Facet == F.Residue && e.Value != (byte)Residue.None)
             || operation.Uses.Any(u => u.Sundry == Materials.Sundries.Biocide);
         return
