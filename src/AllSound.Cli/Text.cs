@@ -92,6 +92,11 @@ internal static class Text
                 to.WriteLine($"    NOT MET: {line}");
             }
 
+            if (option.Recommended is { } reason)
+            {
+                to.WriteLine($"    recommended: {reason}");
+            }
+
             foreach (var cause in option.Causes)
             {
                 to.WriteLine($"    why: {cause.Line}");

@@ -1,4 +1,5 @@
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -15,33 +16,58 @@ public sealed class ChoosingTests
     [Fact]
     public void What_another_beats_is_not_offered()
     {
-        var offered = Choosing.Choose([Made("worse", 110, 5, 6, 20), Made("better", 100, 5, 6, 20)]);
+        var offered = Choose([Made("worse", 110, 5, 6, 20), Made("better", 100, 5, 6, 20)]);
         Assert.Equal(["better"], offered.Select(o => o.Id));
     }
 
     [Fact]
     public void The_cheapest_comes_first_and_each_is_told_what_it_is_best_at()
     {
-        var offered = Choosing.Choose([Made("lasting", 300, 9, 12, 40), Made("cheap", 100, 7, 3, 20), Made("quick", 150, 2, 3, 30), Made("gentle", 200, 8, 3, 5)]);
+        var offered = Choose([Made("lasting", 300, 9, 12, 40), Made("cheap", 100, 7, 3, 20), Made("quick", 150, 2, 3, 30), Made("gentle", 200, 8, 3, 5)]);
 
-        Assert.Equal(["cheap", "quick", "gentle", "lasting"], offered.Select(o => o.Id));
-        Assert.Equal(["least cost"], offered[0].BestAt);
+        Assert.Equal(["cheap", "quick", "lasting"], offered.Select(o => o.Id));
+        Assert.Equal(["least cost", "gentlest"], offered[0].BestAt);
         Assert.Equal(["soonest"], offered[1].BestAt);
-        Assert.Equal(["gentlest"], offered[2].BestAt);
-        Assert.Equal(["lowest cost per year of life", "longest life"], offered[3].BestAt);
+        Assert.Equal(["lowest cost per year of life", "longest life"], offered[2].BestAt);
+        Assert.Equal("It does all that this surface needs for the least money.", offered[0].Recommended);
+        Assert.All(offered.Skip(1), o => Assert.Null(o.Recommended));
     }
 
     [Theory]
-    [InlineData(108, 5, 6, 20, 1)]
-    [InlineData(109, 5, 6.1, 20, 2)]
-    [InlineData(108, 4.5, 6, 20, 2)]
-    [InlineData(108, 5, 7, 20, 2)]
-    [InlineData(108, 5, 6, 18, 2)]
-    public void Within_eight_in_a_hundred_by_everything_is_no_choice(double money, double days, double years, double hazard, int offered) =>
-        Assert.Equal(offered, Choosing.Choose([Made("one", 100, 5, 6, 20), Made("other", money, days, years, hazard)]).Length);
+    [InlineData("one", 200, 5, 9, 20, 1)]
+    [InlineData("one", 90, 5.9, 6, 20, 1)]
+    [InlineData("one", 90, 6.3, 6, 20, 2)]
+    [InlineData("other", 101, 5, 6.1, 20, 2)]
+    public void Two_that_a_client_could_not_tell_apart_are_one(string finish, double money, double days, double years, double hazard, int offered) =>
+        Assert.Equal(offered, Choose([Made("one", 100, 5, 6, 20), Longer(Made(finish, money, days, years, hazard))]).Length);
+
+    private static Option Longer(Option option) => option with { Id = "second", Steps = option.Steps.Add(Model.Steps[1]) };
 
     [Fact]
-    public void At_most_four_are_offered_and_the_best_at_something_come_before_the_rest()
+    public void What_keeps_to_budget_and_deadline_comes_first()
+    {
+        var offered = Choosing.Choose(
+            [Made("cheap", 100, 10, 6, 20), Made("quick", 150, 2, 6, 25)],
+            new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint),
+            o => o.Criteria.ElapsedDays < 5
+        );
+        Assert.Equal(["quick", "cheap"], offered.Select(o => o.Id));
+        Assert.Equal("The cheapest that keeps to budget and deadline.", offered[0].Recommended);
+    }
+
+    [Theory]
+    [InlineData(0.15, false)]
+    [InlineData(0.25, true)]
+    public void From_a_fifth_loose_on_it_is_stripped(double loose, bool strips)
+    {
+        var wall = One.Surface(Element.Wall, "gyp_old", One.Good with { LooseShare = loose }, [One.Coat("emul_matt")]);
+        var first = One.Specify(wall).Options[0];
+        Assert.Equal(strips, first.Steps.Any(s => s.Act.Strips));
+        Assert.Equal(strips, first.Recommended!.Contains("25 % of the old film has let go", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void At_most_three_are_offered_and_the_best_at_something_come_before_the_rest()
     {
         Option[] found =
         [
@@ -53,16 +79,20 @@ public sealed class ChoosingTests
             Made("gentle", 500, 12, 2, 1),
         ];
 
-        Assert.Equal(["cheap", "lasting", "quick", "gentle"], Choosing.Choose([.. found]).Select(o => o.Id));
-        Assert.Empty(Choosing.Choose([]));
+        Assert.Equal(["cheap", "lasting", "quick"], Choose([.. found]).Select(o => o.Id));
+        Assert.Empty(Choose([]));
     }
 
     [Fact]
     public void The_same_acts_found_twice_are_one_option_and_names_that_meet_are_told_apart()
     {
-        Assert.Single(Choosing.Choose([Model, Model with { Criteria = Model.Criteria with { Money = 1 } }]));
-        var shorter = Model with { Steps = Model.Steps.RemoveAt(1), Criteria = Model.Criteria with { Money = Model.Criteria.Money / 2, Hazard = 90 } };
-        var offered = Choosing.Choose([Model, shorter]);
+        Assert.Single(Choose([Model, Model with { Criteria = Model.Criteria with { Money = 1 } }]));
+        var shorter = Model with
+        {
+            Steps = Model.Steps.RemoveAt(1),
+            Criteria = Model.Criteria with { Money = Model.Criteria.Money / 2, ElapsedDays = Model.Criteria.ElapsedDays * 2, Hazard = 90 },
+        };
+        var offered = Choose([Model, shorter]);
         Assert.Equal(2, offered.Select(o => o.Id).Distinct().Count());
         var did = Model.Steps[1].Act.Operation.Title;
         Assert.Contains(offered, o => o.Name == $"{Model.Name}; {char.ToLowerInvariant(did[0])}{did[1..]}" || o.Name == $"{Model.Name}; other order");
@@ -150,14 +180,26 @@ public sealed class ChoosingTests
         );
     }
 
-    // Acts of their own, so that none is taken for another's twin by its steps.
-    private static Option Made(string id, double money, double days, double years, double hazard) =>
-        Model with
+    private static System.Collections.Immutable.ImmutableArray<Option> Choose(List<Option> options) =>
+        Choosing.Choose(options, new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint), _ => true);
+
+    // A finish of its own for each name, so that each is a choice.
+    private static Option Made(string id, double money, double days, double years, double hazard)
+    {
+        Act[] finishes =
+        [
+            .. Operations
+                .Acts.Where(a => a.Operation.Role == CoatRole.Finish && a.Product!.Carrier == Carrier.Water && !a.Operation.Sprayed)
+                .DistinctBy(a => a.Product!.Id),
+        ];
+        string[] names = ["cheap", "quick", "lasting", "gentle", "between1", "between2", "one", "other", "own", "hardly", "better", "worse"];
+        return Model with
         {
             Id = id,
             Name = id,
             BestAt = [],
-            Steps = [.. Model.Steps.Take(1).Select(s => s with { Act = Operations.Acts[Math.Abs(id.Sum(c => c * 7)) % Operations.Acts.Length] })],
+            Steps = [.. Model.Steps.Take(1).Select(s => s with { Act = finishes[Array.IndexOf(names, id)] })],
             Criteria = new Criteria((decimal)money, 10, days, years, hazard),
         };
+    }
 }

@@ -60,7 +60,24 @@ public sealed class ClockTests
                 FailedPutty = true,
             },
             [One.Coat("pu_2k", 2)],
-            new Brief { Finish = FinishFamily.Metal },
+            new Brief
+            {
+                Finish = FinishFamily.Metal,
+                Avoid =
+                [
+                    "p_dtm",
+                    "p_znphos_alk",
+                    "p_znphos_wb",
+                    "p_epoxy_prim",
+                    "p_epoxy_mastic",
+                    "p_zinc_rich",
+                    "p_bond_wb",
+                    "p_gloss_alk",
+                    "p_egg_alk",
+                    "p_enamel_wb",
+                    "p_enamel_hyb",
+                ],
+            },
             Exposure.Outside
         );
         var found = 0;

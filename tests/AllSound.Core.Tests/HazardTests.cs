@@ -69,8 +69,15 @@ public sealed class HazardTests
             },
             { "vulnerable", Wall(new Facts { Vulnerable = true }), 2010 },
             { "vulnerable", Wall(new Facts { Mould = true }), 2010 },
-            { "solvent", Door(Good), 2010 },
-            { "rags", Door(Good with { LooseShare = 0.3 }), 2010 },
+            { "solvent", Following(Door(Good), "S20", "solvent"), 2010 },
+            {
+                "rags",
+                Door(Good with { LooseShare = 0.3 }) with
+                {
+                    Brief = new Brief { Avoid = ["p_enamel_wb", "p_enamel_hyb", "p_gloss_alk", "p_egg_alk", "p_pu2k_wb"] },
+                },
+                2010
+            },
             { "monoxide", Wall(new Facts { Fumes = true }), 2010 },
             { "hot", Surface(Element.Radiator, "steel", new Facts(), [Coat("alkyd_gloss")]), 2010 },
             { "chemicals", Wall(new Facts { OnFace = OnFace.Mixed }), 2010 },
@@ -79,7 +86,21 @@ public sealed class HazardTests
             { "silica", Surface(Element.Wall, "conc_cast", Good with { LooseShare = 0.6 }, [Coat("masonry_ac")]), 2010 },
             { "consent", Wall(new Facts { Consent = Consent.Waiting }), 2010 },
             { "injection", Wall(Good) with { Brief = new Brief { Sprayed = true } }, 2010 },
-            { "isocyanate", Surface(Element.Railing, "steel", Good with { Rust = Rust.Light }, [], exposure: Exposure.Outside), 2010 },
+            {
+                "isocyanate",
+                Surface(
+                    Element.Railing,
+                    "steel",
+                    Good with
+                    {
+                        Rust = Rust.Light,
+                    },
+                    [],
+                    new Brief { Avoid = ["p_dtm", "p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb"] },
+                    Exposure.Outside
+                ),
+                2010
+            },
         };
 
     [Theory]
@@ -90,10 +111,16 @@ public sealed class HazardTests
     public void No_row_of_the_register_is_without_a_trigger_here() =>
         Assert.Equal(Hazards.All.Select(h => h.Id).Order(StringComparer.Ordinal), Triggers().Select(row => row.Data.Item1).Distinct().Order(StringComparer.Ordinal));
 
+    private static Surface Following(Surface surface, string question, string school) =>
+        surface with
+        {
+            Brief = surface.Brief with { HouseRules = System.Collections.Immutable.ImmutableDictionary<string, string>.Empty.Add(question, school) },
+        };
+
     [Fact]
     public void What_nobody_asked_about_is_said_not_to_have_been_asked()
     {
-        var surface = Door(Good);
+        var surface = Following(Door(Good), "S20", "solvent");
         var found = Hazards.Of(surface, Specify(surface));
         var fire = found.Single(h => h.Hazard.Id == "fire-rating");
         Assert.Contains("not asked", fire.Because, StringComparison.Ordinal);
@@ -101,7 +128,7 @@ public sealed class HazardTests
         var rated = Door(Good with { FireRated = true });
         Assert.Equal(HazardDuty.Licensed, Hazards.Of(rated, Specify(rated)).Single(h => h.Hazard.Id == "fire-rating").Duty);
         Assert.Contains("not asked", found.Single(h => h.Hazard.Id == "solvent").Because, StringComparison.Ordinal);
-        var asked = Door(Good with { FireRated = false, Flames = false });
+        var asked = Following(Door(Good with { FireRated = false, Flames = false }), "S20", "solvent");
         Assert.DoesNotContain("fire-rating", Ids(asked));
         Assert.DoesNotContain("not asked", Hazards.Of(asked, Specify(asked)).Single(h => h.Hazard.Id == "solvent").Because, StringComparison.Ordinal);
     }

@@ -23,7 +23,16 @@ public sealed class OptionBuilderTests
     }
 
     private static IReadOnlyList<Act> Sequence(string finish) =>
-        [.. Specify(Door).Options.First(o => o.Steps.Any(s => s.Act.Operation.Id == finish)).Steps.Select(s => s.Act)];
+        [
+            .. Specify(
+                Door with
+                {
+                    Brief = new Brief { HouseRules = ImmutableDictionary<string, string>.Empty.Add("S20", finish == "tc_gloss" ? "solvent" : "waterborne") },
+                }
+            )
+                .Options.First(o => o.Steps.Any(s => s.Act.Operation.Id == finish))
+                .Steps.Select(s => s.Act),
+        ];
 
     private static Sought None(bool cut = false) => new([], [Needs.Hidden], cut);
 

@@ -231,6 +231,7 @@ public static class Writing
                 $"For {option.Name}",
                 [
                     .. option.NotMet,
+                    .. option.Recommended is { } reason ? [$"Recommended. {reason}"] : Array.Empty<string>(),
                     .. option.OtherSchool is { } school ? [$"Not how we usually work. {school}"] : Array.Empty<string>(),
                     .. option.PreferWhen,
                     .. option.LeftUndone.Select(l => $"Leaves undone: {l}"),

@@ -204,6 +204,7 @@ public sealed record MoneyReport(decimal Amount, string Currency);
 /// <param name="LeavesUndone">What it leaves undone.</param>
 /// <param name="PreferWhen">What it would take to prefer it to the others.</param>
 /// <param name="OtherSchool">Where it goes against a house rule: which, and what that changes; null when it follows them.</param>
+/// <param name="Recommended">Why it is the one to do; null for those beside it.</param>
 public sealed record OptionReport(
     string Id,
     [property: Prose] string Name,
@@ -222,7 +223,8 @@ public sealed record OptionReport(
     [property: Prose] ImmutableArray<string> Assumes,
     [property: Prose] ImmutableArray<string> LeavesUndone,
     [property: Prose] ImmutableArray<string> PreferWhen,
-    [property: Prose] string? OtherSchool
+    [property: Prose] string? OtherSchool,
+    [property: Prose] string? Recommended
 );
 
 /// <summary>What an option does about a cause that is taken to be at work.</summary>

@@ -34,7 +34,8 @@ internal static class Stepping
             option.Assumes,
             option.LeftUndone,
             option.PreferWhen,
-            option.OtherSchool
+            option.OtherSchool,
+            option.Recommended
         );
     }
 

@@ -15,6 +15,9 @@ namespace AllSound.Core.Specification;
 /// <param name="Allows">Which acts the brief allows besides.</param>
 public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClass> Finishes, Func<Act, bool> Allows)
 {
+    /// <summary>The family of finishes asked for, or usual there.</summary>
+    public FinishFamily Family { get; private init; }
+
     /// <summary>The goal that a brief sets for a surface.</summary>
     public static Goal For(Surface surface, Condition start, Practice.Firm? firm = null)
     {
@@ -22,7 +25,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         var family = brief.Finish ?? DefaultFinish(surface, start);
         if (brief.OnlyClean)
         {
-            return new Goal(Clean, [], act => Allowed(act, brief, family) && act.Operation.Role == CoatRole.None && !act.Strips);
+            return new Goal(Clean, [], act => Allowed(act, brief, family) && act.Operation.Role == CoatRole.None && !act.Strips) { Family = family };
         }
 
         var finishes = Coatings
@@ -49,7 +52,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             .. start.Get(Facets.JointKind) == JointKind.Wet ? [GroundNeeds.JointSealed] : Array.Empty<Need>(),
             N.SiteCleared,
         ];
-        return new Goal(needs, finishes, act => Allowed(act, brief, family));
+        return new Goal(needs, finishes, act => Allowed(act, brief, family)) { Family = family };
     }
 
     /// <summary>Ends without a coat: only cleaned.</summary>

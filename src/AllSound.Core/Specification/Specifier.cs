@@ -21,7 +21,7 @@ internal sealed record Sought(ImmutableArray<IReadOnlyList<Act>> Sequences, Immu
 public static class Specifier
 {
     /// <summary>Options offered at most.</summary>
-    public const int MostOptions = 4;
+    public const int MostOptions = 3;
 
     /// <summary>Specifies a surface of a job.</summary>
     public static Specified Specify(Job job, Building building, Space space, Surface surface) =>
@@ -44,15 +44,37 @@ public static class Specifier
         var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
         if (rules.Values.All(v => v.Length == 0) || !rules.Keys.Any(k => Questions.Find(k) is { Turns: Turns.Steps }))
         {
-            return builder.Said(Seek(rates, surface, appraised, goal, goal.Acts(firm)), []);
+            return builder.Said(Widening(goal.Acts(firm)), []);
         }
 
         // By the house rules first; the other schools stay in sight with what they would change. Where the rules leave no
         // way, that is said and the work is specified without them.
         var allowed = goal.Acts(firm);
-        var byRules = Seek(rates, surface, appraised, goal, Array.FindAll(allowed, a => Firm.Against(rules, a) is null));
-        var without = Seek(rates, surface, appraised, goal, allowed);
+        var byRules = Widening(Array.FindAll(allowed, a => Firm.Against(rules, a) is null));
+        var without = Widening(allowed);
         return builder.Beside(byRules, without);
+
+        // With customary acts alone; only where those lead nowhere with special ones too, and last with all. What waits for others waits in every circle.
+        Sought Widening(Act[] acts)
+        {
+            var setting = new Setting(surface, appraised, goal.Family);
+            var levels = Array.ConvertAll(acts, a => Customs.Of(a, setting, rules));
+            for (var circle = Custom.Customary; ; circle++)
+            {
+                var inside = circle;
+                var some = acts.Where((_, i) => levels[i] <= inside).ToArray();
+                if (circle < Custom.Exceptional && some.Length == acts.Length)
+                {
+                    continue;
+                }
+
+                var sought = Seek(rates, surface, appraised, goal, some);
+                if (circle == Custom.Exceptional || !sought.Sequences.IsEmpty || (!sought.Missing.IsEmpty && sought.Missing.All(n => n.Hold)))
+                {
+                    return sought;
+                }
+            }
+        }
     }
 
     private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)

@@ -29,7 +29,13 @@ export function OptionGlance({ view, onChoose }: Props) {
           onClick={() => onChoose(o)}
         >
           <strong>{o.name}</strong>
-          {o.bestAt.length > 0 && <div className="best">{o.bestAt.join(" · ")}</div>}
+          {o.recommended ? (
+            <div className="best" title={o.recommended}>
+              recommended
+            </div>
+          ) : (
+            o.bestAt.length > 0 && <div className="best">{o.bestAt.join(" · ")}</div>
+          )}
           <div className="figures">
             <span>
               <b>{money(o.cost)}</b>

@@ -42,8 +42,9 @@ export function WorkView() {
             >
               <h2>{o.name}</h2>
               <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
-                {o.otherSchool ? "the other school" : o.bestAt.join(" · ") || " "}
+                {o.otherSchool ? "the other school" : o.recommended ? "recommended" : o.bestAt.join(" · ") || " "}
               </p>
+              {o.recommended && <p className="small">{o.recommended}</p>}
               {o.notMet.map((line) => (
                 <p key={line} className="presumed small">
                   {line}

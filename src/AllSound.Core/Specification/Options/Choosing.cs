@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
@@ -14,8 +16,14 @@ internal static class Choosing
         ("longest life", o => -o.Criteria.LifeYears),
     ];
 
-    /// <summary>Those that nothing else beats, near-twins dropped, the cheapest first, each told what it is best at.</summary>
-    public static ImmutableArray<Option> Choose(List<Option> options)
+    /// <summary>
+    /// The one to do first, with the reason, and beside it those that a client could tell from it and from each other: by the paint, by
+    /// stripping or not, by days. None that another beats on every count; each is told what it is best at.
+    /// </summary>
+    /// <param name="options">All that were found.</param>
+    /// <param name="setting">The surface.</param>
+    /// <param name="meets">Does an option meet budget and deadline?</param>
+    public static ImmutableArray<Option> Choose(List<Option> options, Setting setting, Func<Option, bool> meets)
     {
         if (options.Count == 0)
         {
@@ -27,21 +35,31 @@ internal static class Choosing
             .GroupBy(o => string.Join('>', o.Steps.Select(s => s.Act.Id)))
             .Select(g => g.First())
             .ToList();
-        var chosen = new List<Option>();
+        var (first, reason) = Recommending.Pick(kept, setting, meets);
+        var chosen = new List<Option> { first };
         foreach (var option in Titles.Select(t => Best(kept, t.By)).Concat(kept.OrderBy(o => o.Criteria.Money)))
         {
-            if (chosen.Count < Specifier.MostOptions && !chosen.Any(c => Twins(c, option)))
+            if (chosen.Count < Specifier.MostOptions && chosen.TrueForAll(c => Differ(c, option)))
             {
                 chosen.Add(option);
             }
         }
 
-        var ordered = chosen.OrderBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).ToList();
+        List<Option> ordered = [first, .. chosen.Skip(1).OrderBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays)];
         var winners = Titles.Select(t => (t.Name, Winner: Best(ordered, t.By))).ToList();
         var named = new List<Option>();
         foreach (var option in ordered)
         {
-            named.Add(Naming.Distinct(option with { BestAt = [.. winners.Where(w => w.Winner == option).Select(w => w.Name)] }, named));
+            named.Add(
+                Naming.Distinct(
+                    option with
+                    {
+                        BestAt = [.. winners.Where(w => w.Winner == option).Select(w => w.Name)],
+                        Recommended = option == first ? reason : null,
+                    },
+                    named
+                )
+            );
         }
 
         return [.. named];
@@ -70,15 +88,23 @@ internal static class Choosing
     private static Option Best(IEnumerable<Option> options, Func<Option, double> by) =>
         options.OrderBy(by).ThenBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).First();
 
-    /// <summary>Nearly the same by every criterion: no choice worth a client's time.</summary>
-    private static bool Twins(Option a, Option b) =>
-        a == b
-        || (
-            Near((double)a.Criteria.Money, (double)b.Criteria.Money)
-            && Near(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays)
-            && Near(a.Criteria.LifeYears, b.Criteria.LifeYears)
-            && Near(a.Criteria.Hazard, b.Criteria.Hazard)
-        );
+    /// <summary>Would a client see that they are two? By the last coat, by stripping, by a day and a fifth of the time, or by solvent in the house.</summary>
+    public static bool Differ(Option a, Option b)
+    {
+        if (a == b)
+        {
+            return false;
+        }
 
-    private static bool Near(double a, double b) => Math.Abs(a - b) <= 0.08 * Math.Max(Math.Abs(a), Math.Abs(b));
+        var days = Math.Abs(a.Criteria.ElapsedDays - b.Criteria.ElapsedDays);
+        return Finish(a) != Finish(b)
+            || a.Steps.Any(s => s.Act.Strips) != b.Steps.Any(s => s.Act.Strips)
+            || (days >= 1 && days >= 0.2 * Math.Max(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays))
+            || Solvent(a) != Solvent(b);
+    }
+
+    private static CoatingClass? Finish(Option option) => option.Steps.LastOrDefault(s => s.Act.Operation.Role == CoatRole.Finish)?.Act.Product;
+
+    private static bool Solvent(Option option) =>
+        option.Steps.Any(s => s.Act.Operation.Role is not CoatRole.Spot && s.Act.Product is { Carrier: Carrier.Spirit or Carrier.Alcohol or Carrier.Strong });
 }

@@ -90,7 +90,11 @@ public sealed record Option(
     ImmutableArray<string> LeftUndone,
     ImmutableArray<string> PreferWhen,
     string? OtherSchool
-);
+)
+{
+    /// <summary>Why it is the one to do, as a sentence; null for those offered beside it.</summary>
+    public string? Recommended { get; init; }
+}
 
 /// <summary>Work stops until something outside painting is done or known.</summary>
 /// <param name="Need">The need that holds it.</param>
@@ -98,7 +102,7 @@ public sealed record Hold(Need Need);
 
 /// <summary>What came of specifying a surface.</summary>
 /// <param name="Appraised">The condition worked from.</param>
-/// <param name="Options">At most four, none beaten by another; empty when held or blocked.</param>
+/// <param name="Options">The one to do first; at most three, none beaten by another and each to be told from the others; empty when held or blocked.</param>
 /// <param name="Holds">What it waits for.</param>
 /// <param name="Meanwhile">What may be done all the same, so that what holds it can be settled; not a specification of the surface.</param>
 /// <param name="Blocked">The needs that no allowed sequence meets, when there is none and nothing holds.</param>

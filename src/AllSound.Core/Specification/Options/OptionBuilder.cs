@@ -17,7 +17,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var options = Sound(sought);
         ImmutableArray<string> all = [.. notes, .. Cut(sought)];
-        return options.Count > 0 ? With(Choosing.Choose(options), all) : Stopped(sought, all);
+        return options.Count > 0 ? With(Choose(options), all) : Stopped(sought, all);
     }
 
     /// <summary>Options by the house rules, with the cheapest that goes against one beside them; where the rules leave none, those without them.</summary>
@@ -28,8 +28,8 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             return Said(without, NotFollowed(byRules, without));
         }
 
-        var own = Choosing.Choose(mine);
-        var other = Choosing.Choose(Sound(without)).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
+        var own = Choose(mine);
+        var other = Choose(Sound(without)).FirstOrDefault(o => Against(o) is not null && !own.Any(x => x.Criteria.Beats(o.Criteria)));
         ImmutableArray<string> notes = [.. Cut(byRules).Concat(Cut(without)).Distinct()];
         if (other is null)
         {
@@ -37,10 +37,13 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         }
 
         // The other school may beat what the firm chose to do: it stays in sight as the firm's choice against it.
-        ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.MinBy(Choosing.Standing)!);
-        var named = Naming.Distinct(other with { BestAt = [], OtherSchool = Differs(other, kept[0]) }, kept);
+        ImmutableArray<Option> kept = own.Length < Specifier.MostOptions ? own : own.Remove(own.Skip(1).MinBy(Choosing.Standing)!);
+        var named = Naming.Distinct(other with { BestAt = [], Recommended = null, OtherSchool = Differs(other, kept[0]) }, kept);
         return With([.. kept.Select(o => Choosing.Against(o, other)), named], notes);
     }
+
+    private ImmutableArray<Option> Choose(List<Option> options) =>
+        Choosing.Choose(options, new Setting(surface, appraised, goal.Family), o => !BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency).Any());
 
     // Which house rules cannot be followed here, and for want of what.
     private ImmutableArray<string> NotFollowed(Sought byRules, Sought without)

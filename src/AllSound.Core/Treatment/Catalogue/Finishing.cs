@@ -265,7 +265,7 @@ internal static class Finishing
             "Inside: steady heat and moving air, no flueless heater. Outside: another day or hour; on a hot day follow the shade. Read air, humidity and face before each coat, and write them down.",
             [Set(F.ColdFace, Chill.None)],
             0.2,
-            "air and face at what the product asks (5 or 10 to 30 °C) and 3 °C above the dew point, and it stays so while the coat dries",
+            "air and face at what the product asks (at least 5 °C, many 8 or 10), 3 °C above the dew point, and it stays so while the coat dries",
             [],
             Source.Standard("ISO 8502-4")
         ) with

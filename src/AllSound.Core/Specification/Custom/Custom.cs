@@ -1,0 +1,57 @@
+using AllSound.Core.Assessment;
+using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>How usual an act is among tradespeople on such a surface. Special and exceptional ways are looked for only where no customary one leads to the end.</summary>
+public enum Custom : byte
+{
+    /// <summary>What most would do without a second thought.</summary>
+    Customary,
+
+    /// <summary>Right where something asks for it.</summary>
+    Special,
+
+    /// <summary>Possible, and a tradesperson would ask why.</summary>
+    Exceptional,
+}
+
+/// <summary>What custom depends on: element, ground, place, finish and state of one surface.</summary>
+/// <param name="Surface">The surface, for its element, exposure and brief.</param>
+/// <param name="Appraised">Its condition and what was recorded.</param>
+/// <param name="Finish">The family of finishes that it gets.</param>
+internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamily Finish)
+{
+    private static readonly Facet<Bleed>[] Stains = [Facets.Tar, Facets.Ink, Facets.WaterStain];
+
+    public Element Element => Surface.Element;
+
+    public Condition Start => Appraised.Condition;
+
+    public Substrate Substrate => Start.Get(Facets.Substrate);
+
+    public SubstrateFamily Ground => Substrates.Of(Substrate).Family;
+
+    public Film Film => Start.Get(Facets.Film);
+
+    public bool Outside => Surface.Exposure == Exposure.Outside;
+
+    public bool Metal => Ground is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous;
+
+    public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;
+
+    /// <summary>Stains, and none that is more than faint.</summary>
+    public bool Faint => Stains.Any(f => Start.Get(f) == Bleed.Faint) && Stains.All(f => Start.Get(f) != Bleed.Live);
+
+    /// <summary>Nicotine, soot, ink or water stains that come through.</summary>
+    public bool Stained => Stains.Any(f => Start.Get(f) is Bleed.Live or Bleed.Faint);
+}
+
+/// <summary>One thing that tradespeople hold to be out of the ordinary.</summary>
+/// <param name="Level">How far out of it.</param>
+/// <param name="What">The acts it speaks of.</param>
+/// <param name="Where">On which surfaces.</param>
+internal sealed record Usage(Custom Level, Func<Act, bool> What, Func<Setting, bool> Where);

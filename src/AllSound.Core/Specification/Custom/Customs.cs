@@ -1,0 +1,119 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+using AllSound.Core.Materials;
+using AllSound.Core.Practice;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// What is customary where. Whatever no row speaks of is customary; of several rows the farthest out counts. A school that the
+/// brief or the firm follows makes its own acts customary. Common practice and judgement, from memory. To add one, add a row.
+/// </summary>
+internal static class Customs
+{
+    private static readonly Substrate[] LimeAndSoft = [Substrate.LimeNew, Substrate.LimeOld, Substrate.RenderLime, Substrate.BrickSoft, Substrate.StonePorous];
+
+    private static readonly Film[] MineralFilms = [Film.Limewash, Film.Silicate, Film.SoftDistemper, Film.OilDistemper, Film.Casein];
+
+    private static readonly ImmutableArray<Usage> Rows =
+    [
+        // Finishes and their primers.
+        new(Custom.Special, Products("p_linseed"), _ => true),
+        new(Custom.Exceptional, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground == SubstrateFamily.Wood),
+        new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood),
+        new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => s.Metal),
+        new(Custom.Exceptional, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => !s.Metal),
+        new(Custom.Exceptional, Operations("pr_epoxy_tile"), s => s.Finish is not (FinishFamily.Tile or FinishFamily.Floor)),
+        new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
+        new(Custom.Special, Products("p_oil_hw"), s => (s.Outside && s.Element != Element.Floor) || (s.Finish == FinishFamily.Floor && s.Ground != SubstrateFamily.Wood)),
+        new(Custom.Special, Operations("pr_stain_shellac"), s => !s.Outside && !s.Stained),
+        new(Custom.Exceptional, Operations("pr_stain_shellac"), s => s.Outside),
+        new(Custom.Special, Operations("sb_stain_shellac"), s => s.Outside),
+        // A faint stain is blocked in water; the stink of the others is for what comes through.
+        new(Custom.Special, Operations("sb_stain_shellac", "sb_stain_alkyd"), s => s.Faint),
+        new(Custom.Special, Products("p_gloss_alk", "p_egg_alk", "p_wood_alk"), s => !s.Outside),
+        new(Custom.Special, Overall("p_uc_alk"), s => !s.Outside),
+        new(Custom.Special, Products("p_gloss_alk", "p_egg_alk"), s => s.Finish == FinishFamily.Radiator),
+        new(Custom.Special, Products("p_enamel_wb", "p_enamel_hyb"), s => s.Outside && s.Finish == FinishFamily.Metal && s.Ground == SubstrateFamily.Ferrous),
+        new(Custom.Special, Products("p_alu_wood"), s => s.Substrate is not (Substrate.SoftwoodResinous or Substrate.HardwoodOily or Substrate.SoftwoodTreated)),
+        new(
+            Custom.Special,
+            Products("p_silicate", "p_silicate_2k", "p_limewash", "p_casein"),
+            s => !LimeAndSoft.Contains(s.Substrate) && !MineralFilms.Contains(s.Film) && !(s.Outside && s.Film == Film.None)
+        ),
+        new(Custom.Special, Products("p_casein"), s => s.Film is not (Film.Casein or Film.SoftDistemper or Film.OilDistemper)),
+        new(Custom.Special, Products("p_silicate_2k"), s => s.Film != Film.Silicate),
+        new(Custom.Special, Products("p_masonry_sb"), s => s.Start.Get(Facets.ColdFace) == Chill.None),
+        new(Custom.Special, Products("p_masonry_elast"), s => s.Start.Get(Facets.Fill) == Fill.None),
+        new(Custom.Special, Products("p_emul_silk", "p_emul_kb"), s => s.Surface.Brief.Sheen is null && s.Surface.Facts.JointWet != true),
+        new(Custom.Special, Products("p_emul_dur"), s => s.Element is Element.Ceiling or Element.Cornice),
+        new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Warm),
+        new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
+        // Washing.
+        new(Custom.Special, Operations("cl_spirit_wash"), s => s.Film != Film.Shellac),
+        new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),
+        new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Broad(s)),
+        // Stripping and abrading.
+        new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
+        new(Custom.Special, Operations("st_needle_gun"), _ => true),
+        new(Custom.Special, Operations("ab_scale"), s => !s.Outside),
+        new(Custom.Special, Operations("ab_power_dry"), _ => true),
+        new(Custom.Exceptional, Operations("ab_power_dry"), s => !s.Metal),
+        new(Custom.Special, Operations("ab_metal_shroud"), s => !s.Lead),
+        new(Custom.Special, Operations("ab_metal_power"), s => s.Element is Element.Radiator or Element.Pipe or Element.Window),
+        new(Custom.Special, Operations("st_shroud_sand"), s => s.Element is not (Element.Floor or Element.Step)),
+        new(Custom.Exceptional, Operations("st_shroud_sand"), s => s.Ground is not SubstrateFamily.Wood),
+        new(Custom.Special, Operations("st_ir", "st_steam_paint"), s => !s.Lead || s.Ground != SubstrateFamily.Wood),
+        new(Custom.Special, Operations("st_alkaline_poultice"), s => s.Start.Get(Facets.Load) != LayerLoad.Heavy),
+        new(Custom.Special, Operations("st_texture_wet", "dc_rust_convert"), _ => true),
+        new(Custom.Exceptional, Operations("mc_gutter_joint"), s => s.Element != Element.Gutter),
+        new(Custom.Exceptional, Operations("mc_lap_rivet", "mc_lap_seal", "mc_hole_brush", "mc_hole_patch"), s => !s.Metal),
+    ];
+
+    /// <summary>How usual an act is on a surface.</summary>
+    /// <param name="act">The act.</param>
+    /// <param name="setting">The surface.</param>
+    /// <param name="rules">Schools that are followed there: question to school.</param>
+    public static Custom Of(Act act, Setting setting, ImmutableDictionary<string, string> rules)
+    {
+        if (rules.Any(r => Questions.Find(r.Key)?.Find(r.Value) is { } school && Firm.Belongs(school, act)))
+        {
+            return Custom.Customary;
+        }
+
+        var level = Custom.Customary;
+        foreach (var row in Rows)
+        {
+            if (row.Level > level && row.What(act) && row.Where(setting))
+            {
+                level = row.Level;
+            }
+        }
+
+        return level;
+    }
+
+    private static bool Broad(Setting s) =>
+        s.Ground is SubstrateFamily.Masonry or SubstrateFamily.Plaster
+        || s.Element is Element.Floor or Element.Step or Element.RoofSheet or Element.Cladding or Element.Boarding or Element.Wall;
+
+    private static Func<Act, bool> Operations(params string[] ids)
+    {
+        var set = ids.ToFrozenSet(StringComparer.Ordinal);
+        return act => set.Contains(act.Operation.Id);
+    }
+
+    private static Func<Act, bool> Products(params string[] ids)
+    {
+        var set = ids.ToFrozenSet(StringComparer.Ordinal);
+        return act => act.Product is { } p && set.Contains(p.Id);
+    }
+
+    private static Func<Act, bool> Overall(params string[] ids)
+    {
+        var of = Products(ids);
+        return act => act.Operation.Role != CoatRole.Spot && of(act);
+    }
+}

@@ -1,0 +1,51 @@
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>Says which option to do, and why in a sentence, as a tradesperson would who is asked.</summary>
+internal static class Recommending
+{
+    /// <summary>Share of a film that has let go from which the trade strips it instead of patching (common practice, about a fifth).</summary>
+    public const double StripFrom = 0.2;
+
+    /// <summary>The same where the film may hold lead: stripping it sets so much more free that it is left longer. Judgement.</summary>
+    public const double StripLeadFrom = 0.5;
+
+    /// <summary>The one of some options to do.</summary>
+    /// <param name="options">At least one.</param>
+    /// <param name="setting">The surface.</param>
+    /// <param name="meets">Does an option meet budget and deadline?</param>
+    public static (Option Option, string Reason) Pick(IReadOnlyList<Option> options, Setting setting, Func<Option, bool> meets)
+    {
+        var inTime = options.Where(meets).ToList();
+        var pool = inTime.Count > 0 ? inTime : options;
+        var strips = pool.Where(Strips).ToList();
+        if (StripDue(setting) && strips.Count > 0)
+        {
+            return (
+                Cheapest(strips),
+                FormattableString.Invariant(
+                    $"{setting.Appraised.Facts.LooseShare:P0} of the old film has let go: so much is taken off whole, as what is patched goes next to the patch."
+                )
+            );
+        }
+
+        var pick = Cheapest(pool);
+        return (
+            pick,
+            inTime.Count > 0 && inTime.Count < options.Count && !meets(Cheapest(options)) ? "The cheapest that keeps to budget and deadline."
+            : pick.Criteria.MoneyPerYear <= options.Min(o => o.Criteria.MoneyPerYear) ? "It does all that this surface needs for the least money, now and by the year."
+            : "It does all that this surface needs for the least money."
+        );
+    }
+
+    /// <summary>Has so much let go that the trade strips?</summary>
+    public static bool StripDue(Setting setting) =>
+        setting.Film != Film.None
+        && setting.Ground is SubstrateFamily.Plaster or SubstrateFamily.Wood
+        && setting.Appraised.Facts.LooseShare >= (setting.Lead ? StripLeadFrom : StripFrom);
+
+    private static bool Strips(Option option) => option.Steps.Any(s => s.Act.Strips);
+
+    private static Option Cheapest(IEnumerable<Option> options) => options.OrderBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).First();
+}
