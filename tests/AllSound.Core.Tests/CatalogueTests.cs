@@ -38,7 +38,7 @@ public sealed class CatalogueTests
         // New zinc has no old paint on it.
         var without = washes
             .Where(o => o.Id != "ab_mordant")
-            .Where(o => !o.Needs.Contains(SiteNeeds.LeadControlled) && !o.Needs.Contains(SiteNeeds.LeadAbsent))
+            .Where(o => !o.Needs.Contains(SiteNeeds.LeadControlled) && !o.Needs.Contains(SiteNeeds.LeadWashed) && !o.Needs.Contains(SiteNeeds.LeadAbsent))
             .Select(o => o.Id);
 
         Assert.Equal([], without);

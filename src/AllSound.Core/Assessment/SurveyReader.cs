@@ -45,6 +45,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         }
 
         var broken = hasFilm && (loose > 0 || bare > 0);
+        Put(F.Shedding, Yes(broken || facts.Powdery == true || facts.FilmSpent == true || facts.Edges == EdgeNature.Lifting));
         Known(
             F.EdgeNature,
             facts.Edges,

@@ -81,7 +81,7 @@ public static class StepHazards
         return new StepSafety(
             [.. Enough(protection)],
             [.. cautions.Distinct(StringComparer.Ordinal)],
-            Waste(act, lead),
+            Waste(act, lead, before.Get(Facets.Lead) != Lead.ProvedAbsent),
             Hold(act, before, first),
             Others(act, lead, inside, surface)
         );
@@ -104,7 +104,7 @@ public static class StepHazards
         return act.DisturbsPaint();
     }
 
-    private static string? Waste(Act act, bool lead)
+    private static string? Waste(Act act, bool lead, bool onLead)
     {
         var operation = act.Operation;
         var wet = act.Wets();
@@ -116,7 +116,7 @@ public static class StepHazards
             (Group.Strip or Group.Loosen or Group.Abrade or Group.Fill or Group.Denib, true, _) =>
                 "hazardous: lead chips, dust, slurry and wipes, in sealed labelled bags",
             _ when operation.Waste is { } own => own,
-            (Group.Clean or Group.Decontaminate, true, true) => "wash water from lead paint: caught, never down a drain",
+            (Group.Clean or Group.Decontaminate, _, true) when onLead => "wash water from lead paint: caught, never down a drain",
             (Group.Clean or Group.Decontaminate, _, true) => "wash water: caught, or to foul drain where the rules allow",
             (Group.Strip or Group.Loosen or Group.Abrade, _, _) => "dried paint and dust, bagged",
             _ when act.Product is { PotLifeHours: not null } => "hazardous: uncured two-part paint; cured remains are general waste",

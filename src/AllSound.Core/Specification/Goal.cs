@@ -41,7 +41,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
 
         // One coat only to freshen the same colour on a film with nothing to mend; else two, or gloss over its undercoat.
         var least = brief.Coats ?? 1;
-        var full = brief.Coats is null && !JustFreshen(start);
+        var full = brief.Coats is null && (!JustFreshen(start) || start.Get(Facets.JointKind) == JointKind.Wet);
         ImmutableArray<Need> needs =
         [
             .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats),

@@ -21,6 +21,9 @@ public static class Facets
     /// <summary>Mains or battery power on site.</summary>
     public static readonly Facet<Presence> Power = Add<Presence>("power", "power on site");
 
+    /// <summary>The old film sheds: loose, bare in places, powdering or spent. What is washed off it takes paint along.</summary>
+    public static readonly Facet<Presence> Shedding = Add<Presence>("shedding", "film sheds");
+
     /// <summary>A void or dry fill behind the face, where a fire can start unseen.</summary>
     public static readonly Facet<Presence> VoidBehind = Add<Presence>("voidBehind", "void behind");
 

@@ -37,6 +37,19 @@ public static class SiteNeeds
         )
         .Otherwise("lead has not been ruled out, and no lead work area is set up");
 
+    /// <summary>A gentle wash only where lead is absent, the film is whole, or the area is controlled.</summary>
+    public static readonly Need LeadWashed = Add(
+            "lead-washed",
+            "lead is ruled out, the old film is whole, or the lead work area is set up",
+            "Washing takes loose and powdering lead paint off with the water and spreads it.",
+            Severity.Danger,
+            LeadRule,
+            F.Lead.Is(Lead.ProvedAbsent),
+            F.Shedding.Is(Presence.None),
+            F.LeadZone.Is(LeadZone.SetUp)
+        )
+        .Otherwise("lead has not been ruled out, the old film sheds, and no lead work area is set up");
+
     /// <summary>Lead controlled, or under a coat of this job that is only denibbed.</summary>
     public static readonly Need LeadUnderCoats = Add(
             "lead-under-coats",

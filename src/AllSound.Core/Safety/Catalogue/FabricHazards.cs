@@ -44,7 +44,7 @@ internal static class FabricHazards
                 && s.Facts.Lagging is null
                 && s.Appraised.AgeAllowsAsbestos
                 && Usual(s) is { } where
-                && s.Acts.Any(a => a.DisturbsPaint())
+                && s.Acts.Any(a => a.DisturbsPaint() || a.Needs.Contains(SiteNeeds.LeadWashed))
                     ? Trigger.Unasked($"The building's age allows asbestos; usual here: {where}. It was not asked about.")
                     : null,
             ["Look for it, and for the building's asbestos record, before anything is scraped, sanded, cut or drilled; unsure means stop and ask."],

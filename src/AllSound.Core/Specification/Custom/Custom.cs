@@ -43,6 +43,24 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
 
     public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;
 
+    /// <summary>Steam and mould: a bathroom, a kitchen, a wall that was mouldy.</summary>
+    public bool Damp => Surface.Facts.JointWet == true || Start.Get(Facets.Mould) == Presence.Present;
+
+    /// <summary>A ground that has to breathe.</summary>
+    public bool Breathes => Start.Get(Facets.Breath) != VapourSteps.Step63;
+
+    /// <summary>Nothing about the old film asks for taking it off.</summary>
+    public bool Sound =>
+        Film != Film.None
+        && !Surface.Brief.Strip
+        && Start.Get(Facets.Loose) == Presence.None
+        && Start.Get(Facets.Edges) is not Edges.Lifting
+        && Start.Get(Facets.Load) != LayerLoad.Heavy
+        && Start.Get(Facets.WeakBeneath) == Presence.None
+        && Start.Get(Facets.SoftFilm) == Presence.None
+        && Start.Get(Facets.Lumps) == Presence.None
+        && Start.Get(Facets.Powder) == Powder.None;
+
     /// <summary>Stains, and none that is more than faint.</summary>
     public bool Faint => Stains.Any(f => Start.Get(f) == Bleed.Faint) && Stains.All(f => Start.Get(f) != Bleed.Live);
 

@@ -47,7 +47,9 @@ internal static class Customs
         new(Custom.Special, Products("p_silicate_2k"), s => s.Film != Film.Silicate),
         new(Custom.Special, Products("p_masonry_sb"), s => s.Start.Get(Facets.ColdFace) == Chill.None),
         new(Custom.Special, Products("p_masonry_elast"), s => s.Start.Get(Facets.Fill) == Fill.None),
-        new(Custom.Special, Products("p_emul_silk", "p_emul_kb"), s => s.Surface.Brief.Sheen is null && s.Surface.Facts.JointWet != true),
+        new(Custom.Special, Products("p_emul_kb"), s => s.Surface.Brief.Sheen is null && !s.Damp),
+        new(Custom.Special, Products("p_emul_silk"), s => s.Surface.Brief.Sheen is null),
+        new(Custom.Special, Products("p_emul_contract", "p_emul_dur"), s => s.Damp && s.Surface.Brief.Sheen is null && s.Finish == FinishFamily.WallPaint && !s.Breathes),
         new(Custom.Special, Products("p_emul_dur"), s => s.Element is Element.Ceiling or Element.Cornice),
         new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Warm),
         new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
@@ -56,6 +58,7 @@ internal static class Customs
         new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),
         new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Broad(s)),
         // Stripping and abrading.
+        new(Custom.Special, act => act.Strips, s => s.Sound),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
         new(Custom.Special, Operations("st_needle_gun"), _ => true),
         new(Custom.Special, Operations("ab_scale"), s => !s.Outside),

@@ -170,7 +170,7 @@ internal static class Filling
             Title = "Seal the wet joint with sanitary sealant",
             Do =
                 "After the finish is hard: both edges taped, backing in a deep joint, mould-resisting silicone, tooled once, tape off wet. Bath full of water while it cures.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, N.CoatDry, N.Topcoats(1), WetJoint],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, N.CoatDry, N.FullFinish, WetJoint],
             Gives = [Set(F.Joint, Joint.Caulked)],
             Extent = Extent.Joint,
             Rate = 15,

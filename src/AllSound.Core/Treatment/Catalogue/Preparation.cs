@@ -294,7 +294,7 @@ internal static class Preparation
             Group = Group.DustOff,
             Title = "Vacuum and wipe down",
             Do = "Soft brush nozzle, top down, then a tack cloth or a barely damp lint-free cloth.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled, N.FillerDry, N.CoatDry, N.WashDry],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadWashed, N.FillerDry, N.CoatDry, N.WashDry],
             Gives = [Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 45,
