@@ -141,9 +141,36 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         {
             Facts = facts,
             AgeAllowsLead = ageAllowsLead,
+            Fails = SomethingFails,
             AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
         };
     }
+
+    // Something fails or shows; a joint, a hollow or a hole to fill is no failure of paint.
+    private bool SomethingFails =>
+        surface.Signs.Any(s => s.Present)
+        || facts
+            is { LooseShare: > 0 }
+                or { BareShare: > 0 }
+                or { Edges: EdgeNature.Lifting }
+                or { Powdery: true }
+                or { Lumps: true }
+                or { SoftFilm: true }
+                or { FilmSpent: true }
+                or { Salts: true }
+                or { Tar: true }
+                or { Ink: true }
+                or { Tannin: true }
+                or { RustyNails: true }
+                or { WaterStainShare: > 0 }
+                or { Moisture: > Moisture.Drying }
+                or { Hollow: true }
+                or { Rot: true }
+                or { LiveCrack: true }
+                or { FailedPutty: true }
+                or { LoosePaper: true }
+                or { Rust: > Rust.None }
+        || Mouldy == true;
 
     // Whoever says how much there is says that there is some, whatever else was ticked.
     private bool? Mouldy => facts.MouldShare > 0 ? true : facts.Mould;

@@ -256,7 +256,7 @@ public static class WoodFloorAndTileCoatings
         WetEdge = 5,
         Finishes = [FinishFamily.Floor],
         Grounds = [Substrate.ConcreteCast, Substrate.RenderCement, Substrate.TileUnglazed, .. Wood],
-        Follows = [Sealer, EpoxyWater, Cover.Floor],
+        Follows = [EpoxyWater, Cover.Floor],
         Source = Source.Usual,
     };
 

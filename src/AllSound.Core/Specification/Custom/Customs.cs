@@ -41,7 +41,7 @@ internal static class Customs
         new(
             Custom.Special,
             Products("p_silicate", "p_silicate_2k", "p_limewash", "p_casein"),
-            s => !LimeAndSoft.Contains(s.Substrate) && !MineralFilms.Contains(s.Film) && !(s.Outside && s.Film == Film.None)
+            s => s.Film == Film.None ? !LimeAndSoft.Contains(s.Substrate) && s.Substrate != Substrate.BrickCalciumSilicate : !MineralFilms.Contains(s.Film)
         ),
         new(Custom.Special, Products("p_casein"), s => s.Film is not (Film.Casein or Film.SoftDistemper or Film.OilDistemper)),
         new(Custom.Special, Products("p_silicate_2k"), s => s.Film != Film.Silicate),
@@ -53,6 +53,9 @@ internal static class Customs
         new(Custom.Special, Products("p_emul_dur"), s => s.Element is Element.Ceiling or Element.Cornice),
         new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Warm),
         new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
+        // No higher a thing to stand on than the height asks for.
+        new(Custom.Special, Operations("ms_tower"), s => s.Start.Get(Facets.Access) == Access.NeedsPlatform),
+        new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),
         // Washing.
         new(Custom.Special, Operations("cl_spirit_wash"), s => s.Film != Film.Shellac),
         new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),

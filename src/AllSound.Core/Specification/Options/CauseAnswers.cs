@@ -30,6 +30,12 @@ internal static class CauseAnswers
     /// <summary>Causes that are possible and not taken to be at work, as risks, with what to look for.</summary>
     public static IEnumerable<string> Possible(Appraised appraised)
     {
+        // Where nothing fails there is nothing to have a cause.
+        if (!appraised.Fails)
+        {
+            yield break;
+        }
+
         foreach (
             var finding in appraised.Findings.Where(f => f.Probability is >= Diagnosing.Possible and < Diagnosing.AtWork && !Answered(f, appraised)).Take(MostPossible)
         )

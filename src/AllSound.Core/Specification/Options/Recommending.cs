@@ -1,3 +1,4 @@
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Specification;
@@ -30,7 +31,24 @@ internal static class Recommending
             );
         }
 
-        var pick = Cheapest(pool);
+        // A tenth more that lasts a fifth longer for the money is what a tradesperson would put on.
+        var least = Cheapest(pool);
+        var pick =
+            pool.Where(o => setting.Finish is FinishFamily.WallPaint or FinishFamily.TrimPaint or FinishFamily.Masonry && (!Strips(o) || Strips(least)))
+                .Where(o => o.Criteria.Money <= least.Criteria.Money * 1.1m && o.Criteria.MoneyPerYear <= least.Criteria.MoneyPerYear * 0.8m)
+                .OrderBy(o => o.Criteria.MoneyPerYear)
+                .FirstOrDefault()
+            ?? least;
+        if (pick != least)
+        {
+            return (
+                pick,
+                FormattableString.Invariant(
+                    $"For {(pick.Criteria.Money / least.Criteria.Money) - 1:P0} more than the cheapest it lasts {pick.Criteria.LifeYears:0.#} years instead of {least.Criteria.LifeYears:0.#}."
+                )
+            );
+        }
+
         return (
             pick,
             inTime.Count > 0 && inTime.Count < options.Count && !meets(Cheapest(options)) ? "The cheapest that keeps to budget and deadline."

@@ -256,6 +256,8 @@ internal static class FilmStripping
             Gives =
             [
                 Set(F.Film, Film.None),
+                // It was the film that powdered.
+                Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable)),
                 Set(F.Load, LayerLoad.None),
                 Set(F.Loose, Presence.None),
                 Set(F.Edges, Edges.None),

@@ -197,7 +197,7 @@ internal static class Repairs
             "rp_putty",
             "Renew failed putty",
             "Rebate clean and primed, knead, press, bed and tool to 45 degrees, a millimetre or two under the sight line. Wait for its skin.",
-            [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.DustOff],
+            [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled, GroundNeeds.LooseOff, GroundNeeds.DustOff, GroundNeeds.BareSealed],
             [Set(F.Putty, Putty.Skinned)],
             Extent.Glazing,
             0.2,
