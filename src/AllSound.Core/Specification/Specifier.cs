@@ -57,16 +57,18 @@ public static class Specifier
         // With customary acts alone; only where those lead nowhere with special ones too, and last with all. What waits for others waits in every circle.
         Sought Widening(Act[] acts)
         {
-            var setting = new Setting(surface, appraised, goal.Family);
-            var levels = Array.ConvertAll(acts, a => Customs.Of(a, setting, rules));
+            var levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
+            var tried = -1;
             for (var circle = Custom.Customary; ; circle++)
             {
                 var inside = circle;
-                var some = acts.Where((_, i) => levels[i] <= inside).ToArray();
-                if (circle < Custom.Exceptional && some.Length == acts.Length)
+                var some = Array.FindAll(acts, a => levels[a.Index] <= inside);
+                if (circle < Custom.Exceptional && (some.Length == acts.Length || some.Length == tried))
                 {
                     continue;
                 }
+
+                tried = some.Length;
 
                 var sought = Seek(rates, surface, appraised, goal, some);
                 if (circle == Custom.Exceptional || !sought.Sequences.IsEmpty || (!sought.Missing.IsEmpty && sought.Missing.All(n => n.Hold)))

@@ -78,27 +78,40 @@ internal static class Customs
         new(Custom.Exceptional, Operations("mc_lap_rivet", "mc_lap_seal", "mc_hole_brush", "mc_hole_patch"), s => !s.Metal),
     ];
 
-    /// <summary>How usual an act is on a surface.</summary>
-    /// <param name="act">The act.</param>
+    // By row: the acts that it speaks of, found once.
+    private static readonly ImmutableArray<ImmutableArray<int>> SpokenOf = [.. Rows.Select(r => Treatment.Operations.Acts.Where(r.What).Select(a => a.Index).ToImmutableArray())];
+
+    /// <summary>How usual each act is on a surface, by index of the act.</summary>
     /// <param name="setting">The surface.</param>
     /// <param name="rules">Schools that are followed there: question to school.</param>
-    public static Custom Of(Act act, Setting setting, ImmutableDictionary<string, string> rules)
+    public static Custom[] On(Setting setting, ImmutableDictionary<string, string> rules)
     {
-        if (rules.Any(r => Questions.Find(r.Key)?.Find(r.Value) is { } school && Firm.Belongs(school, act)))
+        var levels = new Custom[Treatment.Operations.Acts.Length];
+        for (var row = 0; row < Rows.Length; row++)
         {
-            return Custom.Customary;
-        }
-
-        var level = Custom.Customary;
-        foreach (var row in Rows)
-        {
-            if (row.Level > level && row.What(act) && row.Where(setting))
+            if (!Rows[row].Where(setting))
             {
-                level = row.Level;
+                continue;
+            }
+
+            foreach (var act in SpokenOf[row])
+            {
+                levels[act] = levels[act] > Rows[row].Level ? levels[act] : Rows[row].Level;
             }
         }
 
-        return level;
+        foreach (var (question, followed) in rules)
+        {
+            if (Questions.Find(question)?.Find(followed) is { } school)
+            {
+                foreach (var act in Treatment.Operations.Acts.Where(a => Firm.Belongs(school, a)))
+                {
+                    levels[act.Index] = Custom.Customary;
+                }
+            }
+        }
+
+        return levels;
     }
 
     private static bool Broad(Setting s) =>
