@@ -18,16 +18,7 @@ public sealed class WorkedCaseTests
             .Read(Environment.GetEnvironmentVariable("ALLSOUND_CASES") ?? WorkedCases.Folder)
             .Select(c => (Case: c, Points: WorkedCases.Mark(c)))
             .ToList();
-        foreach (var kind in marked.Where(m => m.Case.LeftOut is null).GroupBy(m => m.Case.Kind).OrderBy(g => g.Key, StringComparer.Ordinal))
-        {
-            var right = kind.Count(m => m.Points.All(p => p.Right));
-            var wrong = kind.Count(m => m.Points.Count(p => p.Right) * 2 < m.Points.Length);
-            var points = kind.SelectMany(m => m.Points).ToList();
-            Console.WriteLine(
-                $"{kind.Key}: {right} right, {kind.Count() - right - wrong} partly, {wrong} wrong, of {kind.Count()}; points {points.Count(p => p.Right)} of {points.Count}"
-            );
-        }
-
+        Tell(marked);
         string[] missed = [.. marked.Where(m => m.Case.LeftOut is null).SelectMany(m => m.Points.Where(p => !p.Right).Select(p => $"{m.Case.Id}: {p.What}"))];
         if (Environment.GetEnvironmentVariable("ALLSOUND_CASES") is not null)
         {
@@ -45,6 +36,23 @@ public sealed class WorkedCaseTests
         Assert.Equal([], known.Except(missed));
     }
 
+    /// <summary>
+    /// A third of the cases is held back: only counted, never listed, so that nobody mends a rule by them. What was reached is kept; docs/quality.md has
+    /// the figures.
+    /// </summary>
+    [Fact]
+    public void What_is_held_back_is_only_counted_and_gets_no_worse()
+    {
+        var marked = WorkedCases
+            .Read(Path.Combine(WorkedCases.Folder, "held-back"))
+            .Where(c => c.LeftOut is null)
+            .Select(c => (Case: c, Points: WorkedCases.Mark(c)))
+            .ToList();
+        Tell(marked);
+        var points = marked.SelectMany(m => m.Points).ToList();
+        Assert.InRange(points.Count(p => p.Right), 381, points.Count);
+    }
+
     [Fact]
     public void Every_case_is_a_job_that_makes_sense()
     {
@@ -52,6 +60,19 @@ public sealed class WorkedCaseTests
         {
             Assert.Equal([], Exchange.JobSense.Faults(one.Job).Select(f => $"{one.Id}: {f.Path}: {f.Message}"));
             Assert.NotEmpty(WorkedCases.Mark(one));
+        }
+    }
+
+    private static void Tell(List<(WorkedCase Case, System.Collections.Immutable.ImmutableArray<Point> Points)> marked)
+    {
+        foreach (var kind in marked.Where(m => m.Case.LeftOut is null).GroupBy(m => m.Case.Kind).OrderBy(g => g.Key, StringComparer.Ordinal))
+        {
+            var right = kind.Count(m => m.Points.All(p => p.Right));
+            var wrong = kind.Count(m => m.Points.Count(p => p.Right) * 2 < m.Points.Length);
+            var points = kind.SelectMany(m => m.Points).ToList();
+            Console.WriteLine(
+                $"{kind.Key}: {right} right, {kind.Count() - right - wrong} partly, {wrong} wrong, of {kind.Count()}; points {points.Count(p => p.Right)} of {points.Count}"
+            );
         }
     }
 }
