@@ -2,6 +2,7 @@ using AllSound.Core.Assessment;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
@@ -238,5 +239,62 @@ public sealed class VocabularyTests
         string[] Of(Facts facts) => [.. Core.Safety.Hazards.Of(Plaster(facts), Specify(Plaster(facts))).Select(h => h.Because)];
         Assert.Contains(Of(Good with { Pets = true }), b => b.StartsWith("Animals live there", StringComparison.Ordinal));
         Assert.Contains(Of(Good with { PublicNear = true }), b => b.StartsWith("The public passes", StringComparison.Ordinal));
+    }
+
+    /// <summary>A sign or defect that was seen is worked on, though no fact repeats it.</summary>
+    [Theory]
+    [InlineData("s_green_slick", "render_cem", Exposure.Outside, "masonry_ac", "cl_algae_biocide")]
+    [InlineData("d_mould", "gyp_old", Exposure.Inside, "emul_matt", "cl_mould_wash")]
+    [InlineData("d_chalk", "render_cem", Exposure.Outside, "masonry_ac", "pr_isolate se_stabilise cl_pressure_wash")]
+    [InlineData("d_ghost", "gyp_old", Exposure.Inside, "emul_matt", "du_vac cl_dust_dry")]
+    [InlineData("d_tar_bleed", "gyp_old", Exposure.Inside, "emul_matt", "cl_nicotine_wash")]
+    [InlineData("d_tannin", "hw_tan", Exposure.Inside, "enamel_wb", "sb_tannin sb_stain_shellac pr_stain_shellac")]
+    [InlineData("d_knot_ring", "sw", Exposure.Inside, "enamel_wb", "sb_knot")]
+    [InlineData("d_tacky", "sw", Exposure.Inside, "alkyd_gloss", "dr_harden strips")]
+    [InlineData("s_paste", "gyp_old", Exposure.Inside, null, "dc_paste_wash")]
+    [InlineData("d_joint_band", "pboard", Exposure.Inside, "emul_matt", "rp_fine")]
+    [InlineData("d_open_joint", "sw", Exposure.Inside, "enamel_wb", "ca_acrylic ca_hybrid")]
+    public void What_was_seen_is_worked_on(string sign, string substrate, Exposure place, string? film, string steps)
+    {
+        var element = Substrates.Find(substrate)!.Family == SubstrateFamily.Wood ? Element.Door : Element.Wall;
+        var surface = Surface(
+            element,
+            substrate,
+            Good with
+            {
+                Soil = sign == "d_ghost" ? null : Soil.Light,
+                Powdery = null,
+                Knots = null,
+                FillShare = null,
+            },
+            film is null ? [] : [Coat(film)],
+            exposure: place
+        ) with
+        {
+            Signs = [new SignSeen { Sign = sign, Present = true }],
+        };
+        var specified = Specify(surface);
+        var plan = specified.Options.Concat(specified.Afterwards?.Plan.Options ?? []).ToList();
+        Assert.NotEmpty(plan);
+        Assert.All(
+            plan,
+            o =>
+                Assert.Contains(
+                    specified.Meanwhile.Concat(o.Steps),
+                    s => steps.Split(' ').Contains(s.Act.Operation.Id) || (s.Act.Strips && steps.Contains("strips", StringComparison.Ordinal))
+                )
+        );
+    }
+
+    [Fact]
+    public void Iron_stain_on_oak_is_bleached_under_a_clear_finish_and_blocked_under_paint()
+    {
+        Surface Oak(FinishFamily finish) =>
+            Surface(Element.Door, "hw_tan", Good with { RustyNails = true }, [Coat("woodstain")], new Brief { Finish = finish }, Exposure.Outside);
+        Assert.All(Specify(Oak(FinishFamily.Clear)).Options, o => Assert.Contains("dc_wood_bright", Ids(o)));
+        Assert.All(
+            Specify(Oak(FinishFamily.TrimPaint)).Options,
+            o => Assert.Contains(Ids(o), i => i is "dc_wood_bright" or "sb_stain_shellac" or "sb_stain_alkyd" or "pr_stain_shellac")
+        );
     }
 }

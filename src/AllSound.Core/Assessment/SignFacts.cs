@@ -43,6 +43,13 @@ internal static class SignFacts
         ["s_runs"] = (f, _) => f with { Lumps = f.Lumps ?? true },
         ["s_wrinkle"] = (f, _) => f with { Lumps = f.Lumps ?? true },
 
+        ["s_green_slick"] = (f, s) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.None, MouldShare = f.MouldShare ?? s.Share },
+        ["s_soft"] = (f, _) => f with { SoftFilm = f.SoftFilm ?? true },
+        ["s_nail"] = (f, _) => f with { RustyNails = f.RustyNails ?? true },
+        ["s_joint_streak"] = (f, _) => f with { Tannin = f.Tannin ?? true },
+        ["s_paste"] = (f, _) => f with { OnFace = f.OnFace ?? OnFace.Paste },
+        ["s_pl_soft"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+
         // Defects say how much of the face, where the survey stated nothing.
         ["d_peel"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
         ["d_flake"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.05) },
@@ -58,6 +65,31 @@ internal static class SignFacts
         ["d_grain_raise"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
         ["d_dye_bleed"] = (f, _) => f with { Ink = f.Ink ?? true },
         ["d_crack_str"] = (f, s) => s.Measure > 5 ? f with { LiveCrack = f.LiveCrack ?? true } : f with { FillShare = f.FillShare ?? 0.01 },
+        ["d_mould"] = (f, s) =>
+            f with
+            {
+                Mould = f.Mould ?? true,
+                MouldSource = f.MouldSource ?? DampSource.Open,
+                MouldShare = f.MouldShare ?? (s.Measure is null && s.Share is null ? null : Share(s, 0)),
+            },
+        ["d_effl"] = (f, s) => f with { Salts = f.Salts ?? true, SaltShare = f.SaltShare ?? s.Share, DampSource = f.DampSource ?? DampSource.Open },
+        ["d_chalk"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+        ["d_rot"] = (f, _) => f with { Rot = f.Rot ?? true },
+        ["d_hollow"] = (f, _) => f with { Hollow = f.Hollow ?? true },
+        ["d_tannin"] = (f, _) => f with { Tannin = f.Tannin ?? true },
+        ["d_resin"] = (f, _) => f with { Knots = f.Knots ?? 1 },
+        ["d_knot_ring"] = (f, _) => f with { Knots = f.Knots ?? 1 },
+        ["d_tar_bleed"] = (f, s) => f with { Tar = f.Tar ?? true, TarShare = f.TarShare ?? s.Share },
+        ["d_tacky"] = (f, _) => f with { SoftFilm = f.SoftFilm ?? true },
+        ["d_run"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_wrinkle"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_bits"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_blister"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.05) },
+        ["d_intercoat"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
+        ["d_ghost"] = (f, _) => f with { Soil = f.Soil ?? Soil.Sooty },
+        ["d_joint_band"] = (f, _) => f with { FillShare = f.FillShare ?? 0.02 },
+        ["d_open_joint"] = (f, s) => f with { JointWidthMm = f.JointWidthMm ?? s.Measure ?? 2 },
+        ["d_caulk_split"] = (f, s) => f with { JointWidthMm = f.JointWidthMm ?? s.Measure ?? 3, JointMoves = f.JointMoves ?? true },
         ["d_crazing_pl"] = (f, s) => s.Measure >= 0.2 ? f with { FillShare = f.FillShare ?? 0.02 } : f,
     }.ToFrozenDictionary();
 

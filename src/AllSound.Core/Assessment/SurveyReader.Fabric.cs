@@ -75,7 +75,7 @@ internal sealed partial class SurveyReader
             quiet: surface.Element != Element.Window
         );
         var wood = substrate.Family == SubstrateFamily.Wood;
-        Put(F.EndGrain, wood && surface.Exposure == Exposure.Outside && (facts.OpenEndGrain ?? film == Film.None) ? EndGrain.Open : EndGrain.None);
+        Put(F.EndGrain, wood && (facts.OpenEndGrain ?? (surface.Exposure == Exposure.Outside && film == Film.None)) ? EndGrain.Open : EndGrain.None);
         Put(F.FillDepth, facts.FillDepthMm > 3 ? FillDepth.Deep : FillDepth.Shallow);
         Put(
             F.Paper,

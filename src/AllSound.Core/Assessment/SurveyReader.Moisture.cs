@@ -92,6 +92,12 @@ internal sealed partial class SurveyReader
     private void ReadStains(bool wood, double bare)
     {
         Known(F.WaterStain, facts.WaterStainShare is { } stain ? Stain(stain > 0) : null, Bleed.None, Resolved.Assumed, "water stains", null);
+        if (substrate.Value == Substrate.HardwoodTannin && facts.RustyNails == true && condition.Get(F.WaterStain) == Bleed.None)
+        {
+            Put(F.WaterStain, Bleed.Live);
+            Note(F.WaterStain, (byte)Bleed.Live, Resolved.Inferred, "Iron of the nails turns this wood blue-black round them.", null);
+        }
+
         Known(F.Tar, Stained(facts.Tar, facts.TarShare), Bleed.None, Resolved.Assumed, "nicotine or soot", null);
         Known(F.Ink, Stained(facts.Ink, facts.InkShare), Bleed.None, Resolved.Assumed, "ink or marker", null);
         var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous && !substrate.KnotFree;

@@ -155,6 +155,12 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             return false;
         }
 
+        // Nothing opaque goes under a clear finish: it stays in sight for good.
+        if (family == FinishFamily.Clear && act.Product is { Clear: false })
+        {
+            return false;
+        }
+
         if (act.Operation.WithoutCoat && !brief.OnlyClean)
         {
             return false;

@@ -235,6 +235,7 @@ public static class WallCoatings
         Flex = 0,
         WetEdge = 2,
         Follows = [],
+        Clear = true,
         Source = Bs1336,
         Handling = "flammable: no flame, spark or pilot light; keep the tin shut",
     };

@@ -22,6 +22,7 @@ internal static class WorkHazards
             s =>
                 s.Inside && s.Facts.Flames == true && !s.Acts.Any(Solvent)
                     ? "Something in the space burns or sparks: whatever product is used instead, no solvent is opened beside it."
+                : !s.Inside && s.Facts.Flames == true ? "Something burns or sparks beside it: vapour reaches it in the open too where the air stands."
                 : !s.Inside || !s.Acts.Any(Solvent) ? null
                 : s.Facts.Shut == true ? "The room has to stay shut: no solvent is used in it."
                 : s.Facts.Flames == true || s.Facts.Fumes == true ? "Something in the space burns or sparks, and some of the work uses solvent."
@@ -75,7 +76,10 @@ internal static class WorkHazards
             "rags",
             "Oily rags",
             HazardDuty.Control,
-            s => s.Acts.Any(a => a.LeavesOilyRags()) ? "Oil that dries by air heats up in rags and dust." : null,
+            s =>
+                s.Acts.Any(a => a.LeavesOilyRags()) ? "Oil that dries by air heats up in rags and dust."
+                : s.Surface.Layers is [.., { Coating: "oil_finish", AgeDays: <= 14 }] ? "It was oiled these days: the rags and the sander's dust heat up by themselves."
+                : null,
             ["Rags flat outside or under water in a lidded metal bin, every day; sanding dust with oil in it likewise."],
             null,
             Practice

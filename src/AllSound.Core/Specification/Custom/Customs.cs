@@ -60,6 +60,8 @@ internal static class Customs
         new(Custom.Special, Operations("cl_spirit_wash"), s => s.Film != Film.Shellac),
         new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),
         new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Broad(s)),
+        // Outside it is growth, and there is a wash made for it.
+        new(Custom.Special, Operations("cl_mould_wash"), s => s.Outside),
         // Stripping and abrading.
         new(Custom.Special, act => act.Strips, s => s.Sound),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
@@ -74,12 +76,17 @@ internal static class Customs
         new(Custom.Special, Operations("st_ir", "st_steam_paint"), s => !s.Lead || s.Ground != SubstrateFamily.Wood),
         new(Custom.Special, Operations("st_alkaline_poultice"), s => s.Start.Get(Facets.Load) != LayerLoad.Heavy),
         new(Custom.Special, Operations("st_texture_wet", "dc_rust_convert"), _ => true),
+        // Rusting nails under paint are punched and primed; changed only where they would show.
+        new(Custom.Special, Operations("mc_fixings"), s => s.Start.Get(Facets.Fixings) == Soundness.Sound && s.Finish != FinishFamily.Clear),
         new(Custom.Exceptional, Operations("mc_gutter_joint"), s => s.Element != Element.Gutter),
         new(Custom.Exceptional, Operations("mc_lap_rivet", "mc_lap_seal", "mc_hole_brush", "mc_hole_patch"), s => !s.Metal),
     ];
 
     // By row: the acts that it speaks of, found once.
-    private static readonly ImmutableArray<ImmutableArray<int>> SpokenOf = [.. Rows.Select(r => Treatment.Operations.Acts.Where(r.What).Select(a => a.Index).ToImmutableArray())];
+    private static readonly ImmutableArray<ImmutableArray<int>> SpokenOf =
+    [
+        .. Rows.Select(r => Treatment.Operations.Acts.Where(r.What).Select(a => a.Index).ToImmutableArray()),
+    ];
 
     /// <summary>How usual each act is on a surface, by index of the act.</summary>
     /// <param name="setting">The surface.</param>

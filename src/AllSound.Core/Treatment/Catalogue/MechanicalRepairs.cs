@@ -18,7 +18,8 @@ internal static class MechanicalRepairs
             "Renew failed fixings",
             "A longer, coarser screw finds fresh bite; bonded washer under the head for a lasting seal. Nails: punch 2 to 3 mm or change.",
             [SiteNeeds.AccessSafe, SiteNeeds.LeadControlled],
-            [Set(F.Fixings, Soundness.Sound)],
+            // Nails that rust are changed for stainless ones.
+            [Set(F.Fixings, Soundness.Sound), Set(F.NailHeads, Bleed.None, F.NailHeads.Is(Bleed.Live))],
             Extent.Fixings,
             0.2,
             60,
