@@ -44,25 +44,25 @@ public static class Specifier
         var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
         if (rules.Values.All(v => v.Length == 0) || !rules.Keys.Any(k => Questions.Find(k) is { Turns: Turns.Steps }))
         {
-            return builder.Said(Widening(goal.Acts(firm)), []);
+            return builder.Said(Widening(goal.Acts(firm), others: false), []);
         }
 
         // By the house rules first; the other schools stay in sight with what they would change. Where the rules leave no
         // way, that is said and the work is specified without them.
         var allowed = goal.Acts(firm);
-        var byRules = Widening(Array.FindAll(allowed, a => Firm.Against(rules, a) is null));
-        var without = Widening(allowed);
+        var byRules = Widening(Array.FindAll(allowed, a => Firm.Against(rules, a) is null), others: false);
+        var without = Widening(allowed, others: true);
         return builder.Beside(byRules, without);
 
-        // With customary acts alone; only where those lead nowhere with special ones too, and last with all. What waits for others waits in every circle.
-        Sought Widening(Act[] acts)
+        // With customary acts alone, and what the firm has a product of its own for; only where those lead nowhere with special ones too, and last with all. What waits for others waits in every circle.
+        Sought Widening(Act[] acts, bool others)
         {
-            var levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
+            var levels = Customs.On(new Setting(surface, appraised, goal.Family), rules, others);
             var tried = -1;
             for (var circle = Custom.Customary; ; circle++)
             {
                 var inside = circle;
-                var some = Array.FindAll(acts, a => levels[a.Index] <= inside);
+                var some = Array.FindAll(acts, a => levels[a.Index] <= inside || a.Product?.Own is not null);
                 if (circle < Custom.Exceptional && (some.Length == acts.Length || some.Length == tried))
                 {
                     continue;

@@ -91,7 +91,8 @@ internal static class Customs
     /// <summary>How usual each act is on a surface, by index of the act.</summary>
     /// <param name="setting">The surface.</param>
     /// <param name="rules">Schools that are followed there: question to school.</param>
-    public static Custom[] On(Setting setting, ImmutableDictionary<string, string> rules)
+    /// <param name="others">True where the other schools of those questions are looked for as well, to be set against them.</param>
+    public static Custom[] On(Setting setting, ImmutableDictionary<string, string> rules, bool others = false)
     {
         var levels = new Custom[Treatment.Operations.Acts.Length];
         for (var row = 0; row < Rows.Length; row++)
@@ -109,12 +110,10 @@ internal static class Customs
 
         foreach (var (question, followed) in rules)
         {
-            if (Questions.Find(question)?.Find(followed) is { } school)
+            var schools = Questions.Find(question)?.Schools.Where(s => others || s.Id == followed) ?? [];
+            foreach (var act in Treatment.Operations.Acts.Where(a => schools.Any(s => Firm.Belongs(s, a))))
             {
-                foreach (var act in Treatment.Operations.Acts.Where(a => Firm.Belongs(school, a)))
-                {
-                    levels[act.Index] = Custom.Customary;
-                }
+                levels[act.Index] = Custom.Customary;
             }
         }
 
