@@ -44,7 +44,7 @@ export function WorkView() {
               <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
                 {o.otherSchool ? "the other school" : o.recommended ? "recommended" : o.bestAt.join(" · ") || " "}
               </p>
-              {o.recommended && <p className="small">{o.recommended}</p>}
+              <p className="small reason">{o.recommended}</p>
               {o.notMet.map((line) => (
                 <p key={line} className="presumed small">
                   {line}
