@@ -16,22 +16,27 @@ internal static class FileVerbs
 
     public static IEnumerable<Command> All()
     {
-        yield return PerSurface("diagnose", "causes, next checks and holds", Reporting.Diagnose, Text.Diagnosis);
-        yield return PerSurface("specify", "options with steps, reasons and cautions", Reporting.Specify, Text.Specification);
-        yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, Text.Audit);
+        yield return PerSurface("diagnose", "causes, next checks and holds", Reporting.Diagnose, (to, report, _) => Text.Diagnosis(to, report));
+        yield return PerSurface("specify", "options with steps, reasons and cautions", Reporting.Specify, Text.Specification, new("--all") { Description = "the steps of every option, and why each is there" });
+        yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, (to, report, _) => Text.Audit(to, report));
         yield return Quantities();
         yield return WrittenDocument();
         yield return Validate();
         yield return Schema();
     }
 
-    private static Command PerSurface<T>(string name, string description, Func<Job, Building, Space, Surface, T> run, Action<TextWriter, T> write)
+    private static Command PerSurface<T>(string name, string description, Func<Job, Building, Space, Surface, T> run, Action<TextWriter, T, bool> write, Option<bool>? all = null)
         where T : class
     {
         var file = FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
         var json = JsonOption();
         var command = new Command(name, description) { file, surface, json };
+        if (all is not null)
+        {
+            command.Options.Add(all);
+        }
+
         command.SetAction(parsed =>
         {
             if (Load(parsed.GetValue(file)!) is not { } job)
@@ -56,7 +61,7 @@ internal static class FileVerbs
             {
                 foreach (var report in reports)
                 {
-                    write(Console.Out, SpokenJson.Say(report, Reader.Speech));
+                    write(Console.Out, SpokenJson.Say(report, Reader.Speech), all is not null && parsed.GetValue(all));
                 }
             }
 

@@ -46,8 +46,13 @@ internal static class Text
         to.WriteLine();
     }
 
-    public static void Specification(TextWriter to, SpecificationReport report)
+    /// <summary>A specification as plain text: what holds throughout first, the option to do in full, the others by what tells them apart.</summary>
+    /// <param name="to">Where to.</param>
+    /// <param name="report">The specification.</param>
+    /// <param name="all">True for the steps of every option, and for why each step is there.</param>
+    public static void Specification(TextWriter to, SpecificationReport report, bool all)
     {
+        var told = new HashSet<string>(StringComparer.Ordinal);
         to.WriteLine($"{report.Title} ({report.Id})");
         Hazards(to, report.Hazards);
         foreach (var hold in report.Holds)
@@ -58,7 +63,7 @@ internal static class Text
         if (!report.Meanwhile.IsEmpty)
         {
             to.WriteLine("  meanwhile:");
-            Steps(to, report.Meanwhile);
+            Steps(to, report.Meanwhile, told, all);
         }
 
         if (report.Blocked is { } blocked)
@@ -81,35 +86,64 @@ internal static class Text
             to.WriteLine($"  note: {note}");
         }
 
+        var first = true;
         foreach (var option in report.Then?.Options ?? report.Blocked?.Nearest?.Options ?? report.Options)
         {
-            to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
-            to.WriteLine(
-                $"    {Figures.Money(option.Cost.Amount, option.Cost.Currency)}, {Figures.Hours(option.LabourHours)}, {Figures.Days(option.ElapsedDays)}, about {Figures.Years(option.LifeYears)}, hazard {option.Hazard:0.#}"
-            );
-            foreach (var line in option.NotMet)
-            {
-                to.WriteLine($"    NOT MET: {line}");
-            }
-
-            if (option.Recommended is { } reason)
-            {
-                to.WriteLine($"    recommended: {reason}");
-            }
-
-            foreach (var cause in option.Causes)
-            {
-                to.WriteLine($"    why: {cause.Line}");
-            }
-
-            Steps(to, option.Steps);
-            foreach (var risk in option.ResidualRisks)
-            {
-                to.WriteLine($"    risk: {risk}");
-            }
+            Option(to, option, first || all ? told : null, all);
+            first = false;
         }
 
         to.WriteLine();
+    }
+
+    // In full with what was told before; where nothing is to be told, only what sets it apart.
+    private static void Option(TextWriter to, OptionReport option, HashSet<string>? told, bool all)
+    {
+        to.WriteLine($"  {option.Name}{(option.BestAt.IsEmpty ? "" : $" ({string.Join(", ", option.BestAt)})")}");
+        to.WriteLine(
+            $"    {Figures.Money(option.Cost.Amount, option.Cost.Currency)}, {Figures.Hours(option.LabourHours)}, {Figures.Days(option.ElapsedDays)}, about {Figures.Years(option.LifeYears)}, hazard {option.Hazard:0.#}"
+        );
+        foreach (var line in option.NotMet)
+        {
+            to.WriteLine($"    NOT MET: {line}");
+        }
+
+        if (option.Recommended is { } reason)
+        {
+            to.WriteLine($"    recommended: {reason}");
+        }
+
+        if (option.OtherSchool is { } school)
+        {
+            to.WriteLine($"    not your usual way: {school}");
+        }
+
+        if (told is null)
+        {
+            foreach (var line in option.PreferWhen)
+            {
+                to.WriteLine($"    {line}");
+            }
+
+            to.WriteLine($"    {option.Steps.Length} steps; --all shows them");
+            return;
+        }
+
+        foreach (var cause in option.Causes)
+        {
+            to.WriteLine($"    why: {cause.Line}");
+        }
+
+        Steps(to, option.Steps, told, all);
+        foreach (var left in option.LeavesUndone)
+        {
+            to.WriteLine($"    left undone: {left}");
+        }
+
+        foreach (var risk in option.ResidualRisks)
+        {
+            to.WriteLine($"    risk: {risk}");
+        }
     }
 
     public static void Audit(TextWriter to, AuditReport report)
@@ -180,23 +214,46 @@ internal static class Text
 
     private static string Say(string text) => Reader.Speech.Say(text);
 
-    private static void Steps(TextWriter to, ImmutableArray<StepReport> steps)
+    // What was told at an earlier step is not told again.
+    private static void Steps(TextWriter to, ImmutableArray<StepReport> steps, HashSet<string> told, bool all)
     {
         foreach (var step in steps)
         {
             to.WriteLine(
                 $"    {step.N, 2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}"
             );
-            foreach (var caution in step.Cautions)
+            Told(to, told, "", [step.Do]);
+            string?[] with =
+            [
+                step.Tool,
+                step.Dilution is null ? null : $"let down: {step.Dilution}",
+                step.Mixing,
+                step.Litres > 0 ? Say(FormattableString.Invariant($"{step.Litres:0.##} L")) : null,
+                step.Hours > 0 ? Figures.Hours(step.Hours) : null,
+            ];
+            to.WriteLine($"        with: {string.Join("; ", with.OfType<string>())}");
+            Told(to, told, "beware: ", step.Cautions);
+            to.WriteLine($"        done when: {step.Accept}");
+            Told(to, told, "wear: ", step.Protection);
+            Told(to, told, "waste: ", step.Waste is { } waste ? [waste] : []);
+            Told(to, told, "our way: ", step.Manner);
+            Told(to, told, "", step.Tint is { } tint ? [tint] : []);
+            Told(to, told, "HOLD POINT: ", step.HoldPoint is { } hold ? [hold] : []);
+            Told(to, told, "tell: ", step.ForOthers is { } others ? [others] : []);
+            Told(to, told, "assumes: ", step.Assumes);
+            if (all)
             {
-                to.WriteLine($"        CAUTION: {caution}");
+                to.WriteLine($"        why: {step.Why} ({step.Source})");
             }
+        }
+    }
 
-            to.WriteLine($"        why: {step.Why}");
-            foreach (var assumption in step.Assumes)
-            {
-                to.WriteLine($"        assumes: {assumption}");
-            }
+    private static void Told(TextWriter to, HashSet<string> told, string head, ImmutableArray<string> lines)
+    {
+        string[] fresh = [.. lines.Where(l => told.Add(head + l))];
+        if (fresh.Length > 0)
+        {
+            to.WriteLine($"        {head}{string.Join(head is "wear: " ? ", " : " ", fresh)}");
         }
     }
 
