@@ -17,7 +17,13 @@ internal static class FileVerbs
     public static IEnumerable<Command> All()
     {
         yield return PerSurface("diagnose", "causes, next checks and holds", Reporting.Diagnose, (to, report, _) => Text.Diagnosis(to, report));
-        yield return PerSurface("specify", "options with steps, reasons and cautions", Reporting.Specify, Text.Specification, new("--all") { Description = "the steps of every option, and why each is there" });
+        yield return PerSurface(
+            "specify",
+            "options with steps, reasons and cautions",
+            Reporting.Specify,
+            Text.Specification,
+            new("--all") { Description = "the steps of every option, and why each is there" }
+        );
         yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, (to, report, _) => Text.Audit(to, report));
         yield return Quantities();
         yield return WrittenDocument();
@@ -25,7 +31,13 @@ internal static class FileVerbs
         yield return Schema();
     }
 
-    private static Command PerSurface<T>(string name, string description, Func<Job, Building, Space, Surface, T> run, Action<TextWriter, T, bool> write, Option<bool>? all = null)
+    private static Command PerSurface<T>(
+        string name,
+        string description,
+        Func<Job, Building, Space, Surface, T> run,
+        Action<TextWriter, T, bool> write,
+        Option<bool>? all = null
+    )
         where T : class
     {
         var file = FileArgument();

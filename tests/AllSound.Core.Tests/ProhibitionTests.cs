@@ -140,6 +140,7 @@ public sealed partial class ProhibitionTests
     private static IEnumerable<string> Sentences(Operation operation) =>
         new[] { operation.Do, operation.Dilution ?? "", operation.Tool ?? "" }
             .Concat(operation.Cautions)
+            .Concat(operation.OnLead)
             .SelectMany(t => SentenceEnd().Split(t))
             .Where(s => s.Length > 0);
 

@@ -33,6 +33,11 @@ public static class StepHazards
         var dusty = act.MakesDust();
         var protection = new List<string>(operation.Protection);
         var cautions = new List<string>(operation.Cautions);
+        if (before.Get(Facets.Lead) != Lead.ProvedAbsent)
+        {
+            cautions.AddRange(operation.OnLead);
+        }
+
         if (lead)
         {
             protection.AddRange(["half mask P3", "disposable coverall", "gloves"]);

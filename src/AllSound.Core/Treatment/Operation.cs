@@ -240,6 +240,9 @@ public sealed record Operation
     /// <summary>What to beware of, said before the step.</summary>
     public ImmutableArray<string> Cautions { get; init; } = [];
 
+    /// <summary>What to beware of besides where lead is not ruled out.</summary>
+    public ImmutableArray<string> OnLead { get; init; } = [];
+
     /// <summary>Protective equipment.</summary>
     public ImmutableArray<string> Protection { get; init; } = [];
 

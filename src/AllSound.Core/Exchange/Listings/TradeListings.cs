@@ -103,7 +103,7 @@ public sealed record OperationListing(
                 o.Dilution,
                 o.Tool,
                 o.Accept,
-                o.Cautions,
+                [.. o.Cautions, .. o.OnLead],
                 o.Protection,
                 o.Hazard,
                 o.School,

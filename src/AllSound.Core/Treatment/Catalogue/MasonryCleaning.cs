@@ -56,7 +56,7 @@ internal static class MasonryCleaning
             RateNarrow = 60,
             Accept = "a clean hand stays clean",
             Protection = ["mask FFP2"],
-            Cautions = ["On lead only a class H vacuum."],
+            OnLead = ["On lead only a class H vacuum."],
             Hazard = 0.6,
             School = "S6 dry brush",
             Source = Source.Practice,
