@@ -86,6 +86,9 @@ public sealed class HostileTryTests
         paint over an open leak # ceiling gyp_old inside 2010 # emul_matt # {"dampSource":"open"} # # ms_access;mk_floor;sb_stain_shellac;tc_emul_roll # fault:damp-cured
         solvent with a pilot light, aired # door sw inside 2010 # alkyd_gloss # {"flames":true} # # mk_floor;ms_ventilate;st_solvent # fault:flames-out
         a shower tiled with two-part paint, used the next day # tile tile_gl inside 2010 # # {"drinkingWater":true} # # mk_floor;cl_tile_clean;tc_tile # fault:water-safe
+        lead paint that nobody found whole, washed # wall gyp_old inside 1930 # oil_lead # {"soil":"light"} # # mk_floor;cl_sugar_soap # fault:lead-washed
+        chalking lead paint outside, washed # wall render_cem outside 1930 # oil_lead # {"looseShare":0} # # mk_floor;cl_sugar_soap # fault:lead-washed
+        lead left in bare wood, washed # door sw inside 1910 # # {} # # mk_floor;cl_sugar_soap # fault:lead-washed
         a fire door stripped # door sw inside 2010 # alkyd_gloss # {"fireRated":true} # # mk_floor;st_solvent # fault:fire-rating-kept
         flame # door sw inside 2010 # alkyd_gloss # {} # # mk_floor;st_flame # fault:no-flame
         a gloss that says it holds no solvent # door sw inside 2010 # alkyd_gloss # {"shut":true} # {"products":"p_gloss_alk voc 0"} # # never:tc_gloss

@@ -17,38 +17,32 @@ internal static class SignFacts
         ["s_sheets"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },
         ["s_flakes"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },
         ["s_wear"] = (f, s) => f with { BareShare = f.BareShare ?? s.Share },
-        ["s_over_knot"] = (f, _) => f with { Knots = f.Knots ?? 1 },
-        ["s_black_spots"] = (f, s) =>
-            f with
-            {
-                Mould = f.Mould ?? true,
-                MouldSource = f.MouldSource ?? DampSource.Open,
-                MouldShare = f.MouldShare ?? (s.Measure is null && s.Share is null ? null : Share(s, 0)),
-            },
-        ["s_tar"] = (f, s) => f with { Tar = f.Tar ?? true, TarShare = f.TarShare ?? s.Share },
-        ["s_crystals"] = (f, s) => f with { Salts = f.Salts ?? true, SaltShare = f.SaltShare ?? s.Share, DampSource = f.DampSource ?? DampSource.Open },
-        ["s_wd_soft"] = (f, _) => f with { Rot = f.Rot ?? true },
+        ["s_over_knot"] = Knotty,
+        ["s_black_spots"] = Mouldy,
+        ["s_tar"] = Tarry,
+        ["s_crystals"] = Salty,
+        ["s_wd_soft"] = Decayed,
         ["s_rust"] = (f, s) => f with { Rust = f.Rust ?? (s.Share > 0.01 ? Rust.Heavy : Rust.Light) },
         ["s_scale"] = (f, _) => f with { Rust = f.Rust is null or Rust.None or Rust.Light or Rust.Heavy ? Rust.Scale : f.Rust },
         ["s_rust_edge"] = (f, _) => f with { SharpEdges = f.SharpEdges ?? true },
-        ["s_hollow"] = (f, _) => f with { Hollow = f.Hollow ?? true },
+        ["s_hollow"] = Hollow,
         ["s_crk_move"] = (f, _) => f with { LiveCrack = f.LiveCrack ?? true },
         ["s_silicone"] = (f, _) => f with { Silicone = f.Silicone ?? true },
         ["s_grease"] = (f, _) => f with { Soil = f.Soil ?? Soil.Greasy },
-        ["s_back_powder"] = (f, _) => f with { Powdery = f.Powdery ?? true },
-        ["s_chalky"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+        ["s_back_powder"] = Powders,
+        ["s_chalky"] = Powders,
         ["s_ph_high"] = (f, _) => f with { Ph = f.Ph ?? 11 },
         ["s_grey_wd"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
         ["s_back_fibre"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
-        ["s_runs"] = (f, _) => f with { Lumps = f.Lumps ?? true },
-        ["s_wrinkle"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["s_runs"] = Uneven,
+        ["s_wrinkle"] = Uneven,
 
         ["s_green_slick"] = (f, s) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.None, MouldShare = f.MouldShare ?? s.Share },
-        ["s_soft"] = (f, _) => f with { SoftFilm = f.SoftFilm ?? true },
+        ["s_soft"] = Soft,
         ["s_nail"] = (f, _) => f with { RustyNails = f.RustyNails ?? true },
-        ["s_joint_streak"] = (f, _) => f with { Tannin = f.Tannin ?? true },
+        ["s_joint_streak"] = Stains,
         ["s_paste"] = (f, _) => f with { OnFace = f.OnFace ?? OnFace.Paste },
-        ["s_pl_soft"] = (f, _) => f with { Powdery = f.Powdery ?? true },
+        ["s_pl_soft"] = Powders,
 
         // Defects say how much of the face, where the survey stated nothing.
         ["d_peel"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
@@ -61,29 +55,23 @@ internal static class SignFacts
         ["d_paper_lift"] = (f, _) => f with { LoosePaper = f.LoosePaper ?? true },
         ["d_algae"] = (f, _) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.None },
         ["d_waterstain"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
-        ["d_brush"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_brush"] = Uneven,
         ["d_grain_raise"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
         ["d_dye_bleed"] = (f, _) => f with { Ink = f.Ink ?? true },
         ["d_crack_str"] = (f, s) => s.Measure > 5 ? f with { LiveCrack = f.LiveCrack ?? true } : f with { FillShare = f.FillShare ?? 0.01 },
-        ["d_mould"] = (f, s) =>
-            f with
-            {
-                Mould = f.Mould ?? true,
-                MouldSource = f.MouldSource ?? DampSource.Open,
-                MouldShare = f.MouldShare ?? (s.Measure is null && s.Share is null ? null : Share(s, 0)),
-            },
-        ["d_effl"] = (f, s) => f with { Salts = f.Salts ?? true, SaltShare = f.SaltShare ?? s.Share, DampSource = f.DampSource ?? DampSource.Open },
-        ["d_chalk"] = (f, _) => f with { Powdery = f.Powdery ?? true },
-        ["d_rot"] = (f, _) => f with { Rot = f.Rot ?? true },
-        ["d_hollow"] = (f, _) => f with { Hollow = f.Hollow ?? true },
-        ["d_tannin"] = (f, _) => f with { Tannin = f.Tannin ?? true },
-        ["d_resin"] = (f, _) => f with { Knots = f.Knots ?? 1 },
-        ["d_knot_ring"] = (f, _) => f with { Knots = f.Knots ?? 1 },
-        ["d_tar_bleed"] = (f, s) => f with { Tar = f.Tar ?? true, TarShare = f.TarShare ?? s.Share },
-        ["d_tacky"] = (f, _) => f with { SoftFilm = f.SoftFilm ?? true },
-        ["d_run"] = (f, _) => f with { Lumps = f.Lumps ?? true },
-        ["d_wrinkle"] = (f, _) => f with { Lumps = f.Lumps ?? true },
-        ["d_bits"] = (f, _) => f with { Lumps = f.Lumps ?? true },
+        ["d_mould"] = Mouldy,
+        ["d_effl"] = Salty,
+        ["d_chalk"] = Powders,
+        ["d_rot"] = Decayed,
+        ["d_hollow"] = Hollow,
+        ["d_tannin"] = Stains,
+        ["d_resin"] = Knotty,
+        ["d_knot_ring"] = Knotty,
+        ["d_tar_bleed"] = Tarry,
+        ["d_tacky"] = Soft,
+        ["d_run"] = Uneven,
+        ["d_wrinkle"] = Uneven,
+        ["d_bits"] = Uneven,
         ["d_blister"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.05) },
         ["d_intercoat"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
         ["d_ghost"] = (f, _) => f with { Soil = f.Soil ?? Soil.Sooty },
@@ -132,6 +120,39 @@ internal static class SignFacts
 
         return facts;
     }
+
+    // What a sign and a defect of the same kind say.
+    private static Facts Mouldy(Facts f, SignSeen s) =>
+        f with
+        {
+            Mould = f.Mould ?? true,
+            MouldSource = f.MouldSource ?? DampSource.Open,
+            MouldShare = f.MouldShare ?? (s.Measure is null && s.Share is null ? null : Share(s, 0)),
+        };
+
+    private static Facts Salty(Facts f, SignSeen s) =>
+        f with
+        {
+            Salts = f.Salts ?? true,
+            SaltShare = f.SaltShare ?? s.Share,
+            DampSource = f.DampSource ?? DampSource.Open,
+        };
+
+    private static Facts Tarry(Facts f, SignSeen s) => f with { Tar = f.Tar ?? true, TarShare = f.TarShare ?? s.Share };
+
+    private static Facts Powders(Facts f, SignSeen s) => f with { Powdery = f.Powdery ?? true };
+
+    private static Facts Uneven(Facts f, SignSeen s) => f with { Lumps = f.Lumps ?? true };
+
+    private static Facts Knotty(Facts f, SignSeen s) => f with { Knots = f.Knots ?? 1 };
+
+    private static Facts Decayed(Facts f, SignSeen s) => f with { Rot = f.Rot ?? true };
+
+    private static Facts Hollow(Facts f, SignSeen s) => f with { Hollow = f.Hollow ?? true };
+
+    private static Facts Soft(Facts f, SignSeen s) => f with { SoftFilm = f.SoftFilm ?? true };
+
+    private static Facts Stains(Facts f, SignSeen s) => f with { Tannin = f.Tannin ?? true };
 
     // A share in percent, where it was measured.
     private static double Share(SignSeen sign, double otherwise) =>

@@ -161,9 +161,9 @@ internal sealed partial class SurveyReader
             Yes(facts.VoidBehind),
             Yes(lined),
             lined ? Resolved.Presumed : Resolved.Inferred,
-            "Boards and panels: a void is assumed behind them.",
+            "Boards and panels: a void is assumed behind them, where heat could start a fire unseen.",
             null,
-            quiet: true
+            quiet: !lined
         );
     }
 

@@ -45,7 +45,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         }
 
         var broken = hasFilm && (loose > 0 || bare > 0);
-        Put(F.Shedding, Yes(broken || facts.Powdery == true || facts.FilmSpent == true || facts.Edges == EdgeNature.Lifting));
+        Put(F.Shedding, Yes(Sheds(hasFilm, broken)));
         Known(
             F.EdgeNature,
             facts.Edges,
@@ -145,6 +145,15 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
         };
     }
+
+    // Whole is only what somebody found whole: unknown is not, nor is bare ground, where old paint may sit in the grain. Outside every film chalks in time.
+    private bool Sheds(bool hasFilm, bool broken) =>
+        !hasFilm
+        || broken
+        || facts.LooseShare is null
+        || facts.FilmSpent == true
+        || facts.Edges == EdgeNature.Lifting
+        || (facts.Powdery ?? surface.Exposure == Exposure.Outside);
 
     // Something fails or shows; a joint, a hollow or a hole to fill is no failure of paint.
     private bool SomethingFails =>

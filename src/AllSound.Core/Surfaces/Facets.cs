@@ -21,7 +21,7 @@ public static class Facets
     /// <summary>Mains or battery power on site.</summary>
     public static readonly Facet<Presence> Power = Add<Presence>("power", "power on site");
 
-    /// <summary>The old film sheds: loose, bare in places, powdering or spent. What is washed off it takes paint along.</summary>
+    /// <summary>The old film sheds, or nobody found it whole: loose, bare in places, powdering or spent. A wash takes paint along.</summary>
     public static readonly Facet<Presence> Shedding = Add<Presence>("shedding", "film sheds");
 
     /// <summary>A void or dry fill behind the face, where a fire can start unseen.</summary>

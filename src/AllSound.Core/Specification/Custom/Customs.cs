@@ -31,7 +31,7 @@ internal static class Customs
         new(Custom.Special, Operations("pr_stain_shellac"), s => !s.Outside && !s.Stained),
         new(Custom.Exceptional, Operations("pr_stain_shellac"), s => s.Outside),
         new(Custom.Special, Operations("sb_stain_shellac"), s => s.Outside),
-        // A faint stain is blocked in water; the stink of the others is for what comes through.
+        // A faint stain is held by a waterborne block; the smell of the others is worth it only for what bleeds through.
         new(Custom.Special, Operations("sb_stain_shellac", "sb_stain_alkyd"), s => s.Faint),
         new(Custom.Special, Products("p_gloss_alk", "p_egg_alk", "p_wood_alk"), s => !s.Outside),
         new(Custom.Special, Overall("p_uc_alk"), s => !s.Outside),
@@ -53,7 +53,7 @@ internal static class Customs
         new(Custom.Special, Products("p_emul_dur"), s => s.Element is Element.Ceiling or Element.Cornice),
         new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Warm),
         new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
-        // No higher a thing to stand on than the height asks for.
+        // A tower or scaffold only where the height calls for one.
         new(Custom.Special, Operations("ms_tower"), s => s.Start.Get(Facets.Access) == Access.NeedsPlatform),
         new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),
         // Washing.

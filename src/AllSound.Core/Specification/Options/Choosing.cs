@@ -105,6 +105,5 @@ internal static class Choosing
 
     private static CoatingClass? Finish(Option option) => option.Steps.LastOrDefault(s => s.Act.Operation.Role == CoatRole.Finish)?.Act.Product;
 
-    private static bool Solvent(Option option) =>
-        option.Steps.Any(s => s.Act.Operation.Role is not CoatRole.Spot && s.Act.Product is { Carrier: Carrier.Spirit or Carrier.Alcohol or Carrier.Strong });
+    private static bool Solvent(Option option) => option.Steps.Any(s => s.Act.Operation.Role is not CoatRole.Spot && s.Act.Needs.Contains(FabricNeeds.FreshAir));
 }

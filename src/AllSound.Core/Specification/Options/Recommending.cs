@@ -26,7 +26,7 @@ internal static class Recommending
             return (
                 Cheapest(strips),
                 FormattableString.Invariant(
-                    $"{setting.Appraised.Facts.LooseShare:P0} of the old film has let go: so much is taken off whole, as what is patched goes next to the patch."
+                    $"{setting.Appraised.Facts.LooseShare:P0} of the old film has let go. With that much loose it is better stripped than patched: the rest soon follows."
                 )
             );
         }

@@ -44,6 +44,17 @@ internal static class Stripping
         )
         .Otherwise("the ground is not solid wood or hard masonry");
 
+    private static readonly Need FilmSands = NeedRegistry
+        .Register(
+            "film-sands",
+            "the film sands to dust: neither wax nor bitumen",
+            "Wax and bitumen melt, clog the paper and are rubbed into the grain, where nothing holds afterwards.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Film.IsNot(Film.Wax, Film.Bitumen)]
+        )
+        .Otherwise("the film is wax or bitumen");
+
     public static readonly ImmutableArray<Operation> All =
     [
         FilmStripping.Strip(
@@ -93,7 +104,7 @@ internal static class Stripping
                 carved: 0,
                 Residue.None,
                 null,
-                [FlatWoodOrWall, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry, P.FaceBears, P.DustHarmless, GroundNeeds.GreaseOff],
+                [FlatWoodOrWall, FilmSands, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry, P.FaceBears, P.DustHarmless, GroundNeeds.GreaseOff],
                 [new(Sundries.Abrasive, 0.8)],
                 "S11 shrouded",
                 "bare, no swirls under a low light",
