@@ -32,7 +32,7 @@ internal static class Text
         foreach (var check in report.Checks)
         {
             to.WriteLine($"  check{(check.Gate ? " first" : "")}: {check.Title} ({check.Check}, {check.Minutes} min)");
-            foreach (var change in check.WouldChange)
+            foreach (var change in check.WouldChange.Concat(check.Settles))
             {
                 to.WriteLine($"         {change}");
             }
@@ -69,6 +69,7 @@ internal static class Text
         if (report.Blocked is { } blocked)
         {
             to.WriteLine($"  nothing meets this brief: {blocked.Need}; what would help: {string.Join("; ", blocked.Frees)}");
+            Others(to, blocked.Others);
         }
 
         if (report.Then is { } then)
@@ -273,9 +274,19 @@ internal static class Text
             to.WriteLine($"    frees: {free}");
         }
 
+        Others(to, hold.Others);
+
         foreach (var line in hold.Meanwhile)
         {
             to.WriteLine($"    meanwhile: {line}");
+        }
+    }
+
+    private static void Others(TextWriter to, ImmutableArray<OtherTradeReport> others)
+    {
+        foreach (var other in others)
+        {
+            to.WriteLine($"    other trades: {other.Title}. {other.Do} Done when: {other.Accept}");
         }
     }
 }

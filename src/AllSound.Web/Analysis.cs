@@ -92,7 +92,7 @@ internal sealed class Analysis : IDisposable
                         g.First().Check.Gate,
                         Math.Round(g.Sum(f => f.Check.Value), 2),
                         [.. g.Select(f => f.Surface.Id).Order(StringComparer.Ordinal)],
-                        g.OrderByDescending(f => f.Check.Value).ThenBy(f => f.Surface.Id, StringComparer.Ordinal).First().Check.WouldChange
+                        Answers(g.OrderByDescending(f => f.Check.Value).ThenBy(f => f.Surface.Id, StringComparer.Ordinal).First().Check)
                     ))
                     .OrderByDescending(c => c.Gate)
                     .ThenByDescending(c => c.Value)
@@ -100,6 +100,9 @@ internal sealed class Analysis : IDisposable
             ]
         );
     }
+
+    // What an answer would change, or where it changes nothing what it would say of the cause.
+    private static ImmutableArray<string> Answers(CheckReport check) => check.WouldChange.IsEmpty ? check.Settles : check.WouldChange;
 
     /// <summary>Everything about one surface.</summary>
     public SurfaceView View(StoredJob stored, Building building, Space space, Surface surface)

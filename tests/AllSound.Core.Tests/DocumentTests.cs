@@ -112,14 +112,14 @@ public sealed partial class DocumentTests
                 var step = option.Steps[n];
                 Assert.StartsWith($"{n + 1}. {step.Act.Operation.Title}", blocks[at[n]].Text, StringComparison.Ordinal);
                 var part = blocks[(at[n] + 1)..(n + 1 < at.Length ? at[n + 1] : blocks.Length)];
-                Assert.Contains(part, b => b.Text == step.Act.Operation.Do);
+                Assert.Contains(part, b => b.Text == step.Do);
                 var facts = part.First(b => b.Kind == BlockKind.List).Items;
                 Assert.Contains(facts, f => f.StartsWith("Why: ", StringComparison.Ordinal) && f.Length > 12);
                 Assert.Contains($"Done when: {step.Act.Operation.Accept}", facts);
                 Assert.Contains($"Source: {step.Act.Operation.Source}", facts);
 
                 // What can hurt stands before how it is done.
-                var how = part.IndexOf(part.First(b => b.Text == step.Act.Operation.Do));
+                var how = part.IndexOf(part.First(b => b.Text == step.Do));
                 Assert.All(part.Where(b => b.Kind == BlockKind.Caution), b => Assert.True(part.IndexOf(b) < how));
             }
         }

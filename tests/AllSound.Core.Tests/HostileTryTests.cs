@@ -107,7 +107,7 @@ public sealed class HostileTryTests
         var parts = row.Split('#', StringSplitOptions.TrimEntries);
         var (what, expected) = (parts[0], parts[^1]);
         var asked = parts[4].Length == 0 ? null : System.Text.Json.JsonDocument.Parse(parts[4]).RootElement.ToString();
-        var (surface, built) = Read(parts);
+        var (surface, built) = SurveyRow.Read(parts[1], parts[2], parts[3], Brief(parts[4]), parts[5].StartsWith('{') ? parts[5] : "");
         var jurisdiction = asked?.Contains("elsewhere", StringComparison.Ordinal) == true ? Jurisdiction.Elsewhere : Jurisdiction.GB;
         var products = Products(parts[4]);
         var job = One.Job(surface, built, j => j with { Jurisdiction = jurisdiction, Products = products });
@@ -202,27 +202,9 @@ public sealed class HostileTryTests
     private static bool Is(Step step, string id) =>
         id == "role:finish" ? step.Act.Operation.Role == CoatRole.Finish : step.Act.Operation.Id.StartsWith(id, StringComparison.Ordinal);
 
-    private static (Surface Surface, int? Built) Read(string[] parts)
-    {
-        var where = parts[1].Split(' ');
-        var (facts, fault) = JobFile.Parse<Facts>(parts[3]);
-        Assert.Null(fault);
-        var brief = parts[4].Contains("products", StringComparison.Ordinal) || parts[4].Contains("jurisdiction", StringComparison.Ordinal) ? "{}" : parts[4];
-        var layers = parts[2]
-            .Split(',', StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries)
-            .Select(l => l.Split(" x"))
-            .Select(l => One.Coat(l[0], l.Length > 1 ? int.Parse(l[1], null) : 2));
-        var surface = One.Surface(
-            Enum.Parse<Element>(where[0], ignoreCase: true),
-            where[1],
-            facts!,
-            [.. layers],
-            JobFile.Parse<Brief>(brief.Length == 0 ? "{}" : brief).Value,
-            where[2] == "outside" ? Exposure.Outside : Exposure.Inside
-        );
-        var size = parts[5].StartsWith('{') ? JobFile.Parse<Size>(parts[5]).Value : null;
-        return (size is null ? surface : surface with { Size = size }, where[3] == "-" ? null : int.Parse(where[3], null));
-    }
+    // What is set there besides the brief, as own products, is read elsewhere.
+    private static string Brief(string said) =>
+        said.Contains("products", StringComparison.Ordinal) || said.Contains("jurisdiction", StringComparison.Ordinal) ? "" : said;
 
     private static ImmutableArray<OwnProduct> Products(string brief)
     {

@@ -222,7 +222,7 @@ public sealed class StateSpaceTests
 
     private static IEnumerable<(SurfaceTask Bench, Condition Start)> Benches(int seed)
     {
-        var job = SurveyGenerator.Job(seed + 9000, 20);
+        var job = SurveyGenerator.Job(seed + 9000, 40);
         foreach (var (building, space, surface) in job.Surfaces())
         {
             var appraised = Appraisal.Appraise(job, building, space, surface);

@@ -119,7 +119,7 @@ public static class SurveyGenerator
         var wood = substrate.Family is SubstrateFamily.Wood;
         var bare = random.Next(8) == 0;
         var layers = bare ? [] : Layers(random, wood);
-        var signs = random.Next(3) == 0 ? [] : Signed(random, substrate.Family);
+        var signs = random.Next(2) == 0 ? [] : Signed(random, substrate.Family);
         return new Surface
         {
             Id = $"s{number}",
@@ -204,7 +204,7 @@ public static class SurveyGenerator
             Salts = random.Next(12) == 0 ? true : null,
             Silicone = random.Next(15) == 0 ? true : null,
             Moisture = Maybe(random, () => Pick(random, Moisture.Dry, Moisture.Dry, Moisture.Dry, Moisture.Drying, Moisture.Damp, Moisture.Wet)),
-            DampSource = Maybe(random, () => Pick(random, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open)),
+            DampSource = random.Next(6) == 0 ? null : Pick(random, DampSource.None, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open),
             Ph = random.Next(8) == 0 ? random.Next(6, 14) : null,
             WaterStainShare = stain = random.Next(6) == 0 ? Math.Round(random.NextDouble() * 0.1, 3) : null,
             FaintStain = stain < 0.04 ? true : null,
@@ -282,6 +282,10 @@ public static class SurveyGenerator
             AirHumidity = Some(8) ? random.Next(30, 98) : null,
             FaceTempC = Some(10) ? random.Next(-2, 30) : null,
             PuttyDays = Some(30) ? random.Next(0, 20) : null,
+            Binds = Yes(20),
+            Plants = Yes(20),
+            Removable = Yes(10),
+            Occupied = Yes(10),
             Pets = Yes(40),
             PublicNear = Yes(40),
             OnFace = Some(40) ? Pick(random, Enum.GetValues<OnFace>()) : surface.Facts.OnFace,

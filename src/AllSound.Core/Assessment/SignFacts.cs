@@ -43,6 +43,11 @@ internal static class SignFacts
         ["s_joint_streak"] = Stains,
         ["s_paste"] = (f, _) => f with { OnFace = f.OnFace ?? OnFace.Paste },
         ["s_pl_soft"] = Powders,
+        ["s_dye"] = Inked,
+        ["s_ghost"] = Sooted,
+        ["s_fuzz"] = Furry,
+        ["s_seams"] = LooseAtSeams,
+        ["s_blue_black"] = Stains,
 
         // Defects say how much of the face, where the survey stated nothing.
         ["d_peel"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
@@ -52,12 +57,12 @@ internal static class SignFacts
         ["d_pack_rust"] = (f, _) => f with { Rust = Rust.Scale },
         ["d_white_rust"] = (f, _) => f with { Salts = f.Salts ?? true },
         ["d_edge_thin"] = (f, _) => f with { SharpEdges = f.SharpEdges ?? true },
-        ["d_paper_lift"] = (f, _) => f with { LoosePaper = f.LoosePaper ?? true },
+        ["d_paper_lift"] = LooseAtSeams,
         ["d_algae"] = (f, _) => f with { Mould = f.Mould ?? true, MouldSource = f.MouldSource ?? DampSource.None },
         ["d_waterstain"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
         ["d_brush"] = Uneven,
-        ["d_grain_raise"] = (f, _) => f with { GreyWood = f.GreyWood ?? true },
-        ["d_dye_bleed"] = (f, _) => f with { Ink = f.Ink ?? true },
+        ["d_grain_raise"] = Furry,
+        ["d_dye_bleed"] = Inked,
         ["d_crack_str"] = (f, s) => s.Measure > 5 ? f with { LiveCrack = f.LiveCrack ?? true } : f with { FillShare = f.FillShare ?? 0.01 },
         ["d_mould"] = Mouldy,
         ["d_effl"] = Salty,
@@ -74,7 +79,7 @@ internal static class SignFacts
         ["d_bits"] = Uneven,
         ["d_blister"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.05) },
         ["d_intercoat"] = (f, s) => f with { LooseShare = f.LooseShare ?? Share(s, 0.1) },
-        ["d_ghost"] = (f, _) => f with { Soil = f.Soil ?? Soil.Sooty },
+        ["d_ghost"] = Sooted,
         ["d_joint_band"] = (f, _) => f with { FillShare = f.FillShare ?? 0.02 },
         ["d_open_joint"] = (f, s) => f with { JointWidthMm = f.JointWidthMm ?? s.Measure ?? 2 },
         ["d_caulk_split"] = (f, s) => f with { JointWidthMm = f.JointWidthMm ?? s.Measure ?? 3, JointMoves = f.JointMoves ?? true },
@@ -149,6 +154,14 @@ internal static class SignFacts
     private static Facts Decayed(Facts f, SignSeen s) => f with { Rot = f.Rot ?? true };
 
     private static Facts Hollow(Facts f, SignSeen s) => f with { Hollow = f.Hollow ?? true };
+
+    private static Facts Inked(Facts f, SignSeen s) => f with { Ink = f.Ink ?? true, InkShare = f.InkShare ?? s.Share };
+
+    private static Facts Sooted(Facts f, SignSeen s) => f with { Soil = f.Soil ?? Soil.Sooty };
+
+    private static Facts Furry(Facts f, SignSeen s) => f with { GreyWood = f.GreyWood ?? true };
+
+    private static Facts LooseAtSeams(Facts f, SignSeen s) => f with { LoosePaper = f.LoosePaper ?? true };
 
     private static Facts Soft(Facts f, SignSeen s) => f with { SoftFilm = f.SoftFilm ?? true };
 

@@ -76,7 +76,12 @@ internal sealed partial class SurveyReader
         );
         var wood = substrate.Family == SubstrateFamily.Wood;
         Put(F.EndGrain, wood && (facts.OpenEndGrain ?? (surface.Exposure == Exposure.Outside && film == Film.None)) ? EndGrain.Open : EndGrain.None);
-        Put(F.FillDepth, facts.FillDepthMm > 3 ? FillDepth.Deep : FillDepth.Shallow);
+        Put(
+            F.FillDepth,
+            facts.FillDepthMm > 12 ? FillDepth.Hole
+                : facts.FillDepthMm > 3 ? FillDepth.Deep
+                : FillDepth.Shallow
+        );
         Put(
             F.Paper,
             substrate.Value switch

@@ -140,7 +140,7 @@ internal sealed partial class SurveyReader
             fragile ? "A roof slope: assumed fragile until a competent person says that it carries a person." : reach,
             fragile ? "T_footing" : null
         );
-        var wall = surface.Element is Element.Wall or Element.ChimneyBreast or Element.Ceiling;
+        var wall = surface.Element is Element.Wall or Element.ChimneyBreast or Element.Ceiling && surface.Exposure == Exposure.Inside;
         Known(
             F.Electrics,
             facts.WiringCondemned == true ? Electrics.Condemned
@@ -155,6 +155,8 @@ internal sealed partial class SurveyReader
         Known(F.Power, Yes(facts.Power), Presence.Present, Resolved.Assumed, "Assumes power on site.", null, quiet: true);
         var glass = surface.Element is Element.Window;
         Known(F.GlassNear, Yes(facts.GlassNear), Yes(glass), Resolved.Inferred, "Glass by the kind of element.", null, quiet: true);
+        var hung = surface.Element is Element.Door or Element.Radiator;
+        Known(F.Removable, Yes(facts.Removable), Yes(hung), Resolved.Inferred, "Hung or hooked on: it can be taken down.", null, quiet: true);
         var lined = surface.Element is Element.Boarding or Element.Cladding or Element.Panelling;
         Known(
             F.VoidBehind,

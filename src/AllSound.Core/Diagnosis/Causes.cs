@@ -14,7 +14,15 @@ public static class Causes
 {
     /// <summary>All of them.</summary>
     public static ImmutableArray<Cause> All { get; } =
-    [.. GroundAndStainCauses.All, .. GrowthAndWeatherCauses.All, .. WoodCauses.All, .. WorkmanshipCauses.All, .. MetalAndSlickCauses.All];
+    [
+        .. GroundAndStainCauses.All,
+        .. MoistureCauses.All,
+        .. BleedAndChangeCauses.All,
+        .. GrowthAndWeatherCauses.All,
+        .. WoodCauses.All,
+        .. WorkmanshipCauses.All,
+        .. MetalAndSlickCauses.All,
+    ];
 
     private static readonly FrozenDictionary<string, Cause> ById = All.ToFrozenDictionary(c => c.Id);
 

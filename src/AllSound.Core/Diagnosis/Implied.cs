@@ -122,4 +122,18 @@ internal static class Implied
     public static readonly Implication Rough = new(F.Lumps.Is(Presence.Present), f => f with { Lumps = f.Lumps ?? true }, "wrinkles and runs");
 
     public static readonly Implication LoosePaper = new(F.Paper.Is(Paper.Failing), f => f with { LoosePaper = f.LoosePaper ?? true }, "paper that lets go");
+
+    public static readonly Implication StillDrying = new(
+        F.Moisture.AtLeast(Moisture.Drying),
+        f => f with { Moisture = f.Moisture ?? Moisture.Drying },
+        "building moisture that has not dried out"
+    );
+
+    public static readonly Implication Dye = new(F.Ink.Is(Bleed.Live, Bleed.Faint), f => f with { Ink = f.Ink ?? true }, "colour that bleeds");
+
+    public static readonly Implication Sooty = new(F.Soil.Is(Soil.Sooty, Soil.Tarry), f => f with { Soil = f.Soil ?? Soil.Sooty }, "soot on the face");
+
+    public static readonly Implication Fuzz = new(F.Grey.Is(Presence.Present), f => f with { GreyWood = f.GreyWood ?? true }, "raised fibre");
+
+    public static readonly Implication Fixings = new(F.Fixings.Is(Soundness.Failing), f => f with { LooseFixings = f.LooseFixings ?? true }, "fixings that have moved");
 }

@@ -141,7 +141,7 @@ public static class Writing
                 yield return Block.Beware($"Hold point. {hold}");
             }
 
-            yield return Block.Say(step.Act.Operation.Do);
+            yield return Block.Say(step.Do);
             yield return Block.List(Facts(step, safety, CoatShade.For(step.Act, step.Later(steps), surface), end));
         }
     }
@@ -267,6 +267,7 @@ public static class Writing
                 Block.Beware($"Nothing meets this brief: {specified.Impasse!.Reason}."),
                 Block.Say("What would help:"),
                 Block.List(specified.Impasse.Frees),
+                .. ByOthers(specified.Impasse.Others),
                 .. NearestTo(job, surface, specified),
             ]
             :
@@ -276,6 +277,7 @@ public static class Writing
                         [
                             Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"),
                             Block.List(h.Need.Frees),
+                            .. ByOthers(h.Others),
                             .. h.Need.Meanwhile.IsEmpty ? Array.Empty<Block>() : [Block.Say("Meanwhile:"), Block.List(h.Need.Meanwhile)],
                         ]
                 ),
@@ -284,6 +286,9 @@ public static class Writing
                     : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what stops the work")],
                 .. Afterwards(job, surface, specified),
             ];
+
+    private static IEnumerable<Block> ByOthers(ImmutableArray<Operation> others) =>
+        others.IsEmpty ? [] : [Block.Say("By other trades:"), Block.List(others.Select(o => $"{o.Title}. {o.Do} Done when: {o.Accept}."))];
 
     /// <summary>The hazards in force with what to do about each, once for the page: a step only reminds of them.</summary>
     internal static IEnumerable<Block> InForce(Surface surface, Specified specified) =>
@@ -335,7 +340,9 @@ public static class Writing
 
     private static string Because(Step step, string end) =>
         step.Links.IsEmpty
-            ? "part of the system asked for"
+            ? step.Because is { } why
+                ? char.ToLowerInvariant(why[0]) + why[1..].TrimEnd('.')
+                : "part of the system asked for"
             : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} requires that {l.Need.Title}" : $"{end} requires that {l.Need.Title}"));
 
     internal static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)

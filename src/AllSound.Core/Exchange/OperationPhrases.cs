@@ -79,6 +79,7 @@ internal static partial class OperationPhrases
         ["st_texture_wet"] = ["texture", "remove texture", "strip texture", "scrape texture", "texture soften", "textured ceiling", "remove textured coating"],
         ["st_needle_gun"] = ["needle gun", "needle scaler", "needlegun", "needle scale"],
         ["st_wet_blast"] = ["wet blast", "vapour blast", "slurry blast", "wet abrasive blast"],
+        ["st_blast_steel"] = ["vacuum blast", "captured blast", "blast steel bright with capture", "contractor blasts the steel"],
         ["st_dry_blast"] = ["blast", "grit blast", "shot blast", "sand blast", "sandblast", "dry blast", "abrasive blast"],
         ["st_caustic_dip"] = ["dip", "caustic dip", "dip strip", "dip tank", "caustic tank"],
         ["st_scrape_dry"] = ["scrape bare", "scrape lets", "scrape everything"],

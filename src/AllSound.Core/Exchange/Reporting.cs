@@ -38,7 +38,7 @@ public static class Reporting
                 : null,
             specified.Blocked.IsEmpty ? null
                 : why ? Blocked(job, surface, specified)
-                : new BlockedReport("", [], null),
+                : new BlockedReport("", [], [], null),
             specified.Notes,
             Technique.ElementOrders.For(surface),
             [.. Safety.Refusals.Bearing(specified.Appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}.")],
@@ -59,7 +59,7 @@ public static class Reporting
         var nearest = specified.Nearest is { } near
             ? new NearestReport(near.Dropped, [.. near.Plan.Options.Select(o => Stepping.Report(o, job.Rates.Currency, surface, near.Plan.Appraised))])
             : null;
-        return new BlockedReport(impasse.Reason, impasse.Frees, nearest);
+        return new BlockedReport(impasse.Reason, impasse.Frees, Others(impasse.Others), nearest);
     }
 
     /// <summary>Diagnoses a surface and ranks the next checks.</summary>
@@ -163,7 +163,7 @@ public static class Reporting
         new(found.Hazard.Id, found.Hazard.Title, found.Duty, found.Because, found.Hazard.Do, found.Hazard.Refer, found.Hazard.Source.ToString());
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>
-        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees, h.Need.Meanwhile))];
+        [.. specified.Holds.Select(h => new HoldReport(h.Need.Id, h.Need.Problem, h.Need.Consequence, h.Need.Frees, h.Need.Meanwhile, Others(h.Others)))];
 
     private static ImmutableArray<string> Presumed(Appraised appraised)
     {
@@ -190,6 +190,9 @@ public static class Reporting
 
     private static string Words(Weighed weighed) => weighed.Present ? weighed.Sign.Title : $"looked for and absent: {weighed.Sign.Title}";
 
+    private static ImmutableArray<OtherTradeReport> Others(ImmutableArray<Treatment.Operation> others) =>
+        [.. others.Select(o => new OtherTradeReport(o.Id, o.Title, o.Do, o.Accept))];
+
     private static CheckReport Report(NextCheck next) =>
         new(
             next.Check.Id,
@@ -200,6 +203,7 @@ public static class Reporting
             next.Value,
             next.Check.Gate,
             next.WouldChange,
+            next.Settles,
             next.Check.Hazard,
             next.Check.Limits,
             next.Check.Source.ToString()

@@ -14,13 +14,22 @@ namespace AllSound.Core.Exchange;
 /// <param name="Consequence">What would happen.</param>
 /// <param name="Frees">What would free it.</param>
 /// <param name="Meanwhile">What may and should be done meanwhile, besides the steps.</param>
+/// <param name="Others">What other trades do that settles it.</param>
 public sealed record HoldReport(
     string Need,
     [property: Prose] string Reason,
     [property: Prose] string Consequence,
     [property: Prose] ImmutableArray<string> Frees,
-    [property: Prose] ImmutableArray<string> Meanwhile
+    [property: Prose] ImmutableArray<string> Meanwhile,
+    ImmutableArray<OtherTradeReport> Others
 );
+
+/// <summary>Work of another trade.</summary>
+/// <param name="Operation">Id.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Do">How.</param>
+/// <param name="Accept">How to tell that it is done.</param>
+public sealed record OtherTradeReport(string Operation, [property: Prose] string Title, [property: Prose] string Do, [property: Prose] string Accept);
 
 /// <summary>The plan once a held surface is freed: to price and prepare by.</summary>
 /// <param name="Freed">What it takes to have come about, as clauses.</param>
@@ -57,6 +66,7 @@ public sealed record FindingReport(
 /// <param name="Value">Money it is expected to move, less its cost.</param>
 /// <param name="Gate">A safety gate: comes first.</param>
 /// <param name="WouldChange">What its answers would change.</param>
+/// <param name="Settles">What its answers would say of the cause.</param>
 /// <param name="Hazard">Hazard of making it.</param>
 /// <param name="Limits">Limits.</param>
 /// <param name="Source">Who says so.</param>
@@ -69,6 +79,7 @@ public sealed record CheckReport(
     double Value,
     bool Gate,
     [property: Prose] ImmutableArray<string> WouldChange,
+    [property: Prose] ImmutableArray<string> Settles,
     [property: Prose] string? Hazard,
     [property: Prose] string Limits,
     string Source
@@ -246,8 +257,14 @@ public sealed record CauseAnswerReport(
 /// <summary>Why there is no sequence.</summary>
 /// <param name="Need">What stands in the way, as a clause; empty where that is asked for apart.</param>
 /// <param name="Frees">What would open a way.</param>
+/// <param name="Others">What other trades do that would open one.</param>
 /// <param name="Nearest">What comes nearest to the brief; null where no change to it alone would help, or where that is asked for apart.</param>
-public sealed record BlockedReport([property: Prose] string Need, [property: Prose] ImmutableArray<string> Frees, NearestReport? Nearest);
+public sealed record BlockedReport(
+    [property: Prose] string Need,
+    [property: Prose] ImmutableArray<string> Frees,
+    ImmutableArray<OtherTradeReport> Others,
+    NearestReport? Nearest
+);
 
 /// <summary>What comes nearest to a brief that nothing meets whole.</summary>
 /// <param name="Dropped">What of the brief is not met: what to take instead.</param>

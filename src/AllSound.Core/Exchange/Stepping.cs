@@ -67,7 +67,7 @@ internal static class Stepping
             operation.Id,
             Reporting.GroupName(operation.Group),
             operation.Title,
-            operation.Do,
+            step.Do,
             Why(step, all, end),
             [.. step.Links.Select(l => new BecauseReport(l.Need.Id, l.Need.Title, l.For, l.Need.Consequence, l.Need.Source.ToString()))],
             [.. act.Needs.Select(n => n.Id)],
@@ -110,7 +110,7 @@ internal static class Stepping
     {
         if (step.Links.IsEmpty)
         {
-            return "Part of the system asked for.";
+            return step.Because ?? "Part of the system asked for.";
         }
 
         var parts = step

@@ -249,6 +249,8 @@ public static class FactSheet
             [
                 FactField.YesNo(nameof(Facts.Carved), "Carved or fine moulded", "Scrapers do not reach in."),
                 FactField.YesNo(nameof(Facts.Removable), "Can be taken down", "Worked elsewhere, or dipped."),
+                FactField.YesNo(nameof(Facts.Binds), "Sticks or is painted shut", "Eased before it is painted, with room for the new film."),
+                FactField.YesNo(nameof(Facts.Plants), "Plants at its foot", "Covered while it is washed, stripped and painted."),
                 FactField.YesNo(nameof(Facts.LoosePaper), "Loose paper", "It comes off first."),
                 FactField.YesNo(nameof(Facts.GlassNear), "Glass beside it", "No heat next to glass."),
                 FactField.YesNo(nameof(Facts.VoidBehind), "Void or dry fill behind it", "Eaves, boarding, box frames: no heat there."),

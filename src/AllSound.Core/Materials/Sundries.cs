@@ -42,6 +42,15 @@ public static class Sundries
     /// <summary>Scaffold for one surface, put up and taken down.</summary>
     public static readonly Sundry ScaffoldHire = new("s_scaffold", "scaffold, put up, hired and taken down", "piece", 900, [1], Judgement);
 
+    /// <summary>Stripping in a yard's tank, with carriage, for a square metre of face.</summary>
+    public static readonly Sundry TankStripping = new("s_tank", "stripping in a tank off site, with carriage", "m2", 28, [1], Judgement);
+
+    /// <summary>Wet blasting by a contractor with his plant, for a square metre.</summary>
+    public static readonly Sundry WetBlasting = new("s_wetblast", "wet blasting by a contractor", "m2", 9, [1], Judgement);
+
+    /// <summary>Blasting of steel with capture by a contractor with plant, media and crew, for a square metre.</summary>
+    public static readonly Sundry CaptureBlasting = new("s_captureblast", "blasting with capture by a contractor", "m2", 32, [1], Judgement);
+
     /// <summary>Solvent gel stripper.</summary>
     public static readonly Sundry SolventGel = new("s_gel", "solvent gel stripper, non-chlorinated", "L", 14, [1, 2.5, 5], Judgement);
 
@@ -156,6 +165,9 @@ public static class Sundries
         Bicarbonate,
         TowerHire,
         ScaffoldHire,
+        TankStripping,
+        WetBlasting,
+        CaptureBlasting,
     ];
 
     private static readonly FrozenDictionary<string, Sundry> ById = All.ToFrozenDictionary(s => s.Id);

@@ -22,6 +22,7 @@ public static class Questions
         "st_bitumen_mech",
         "st_needle_gun",
         "st_wet_blast",
+        "st_blast_steel",
         "st_caustic_dip",
     ];
     private static readonly string[] SolventTrim = ["p_gloss_alk", "p_egg_alk", "p_uc_alk", "p_wood_alk", "p_rad", "p_dtm"];

@@ -111,6 +111,8 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         var family = Substrates.Of(substrate).Family;
         return surface.Element switch
         {
+            // What was clear stays clear, and bare oak or teak inside is not painted over unasked.
+            _ when family == SubstrateFamily.Wood && StaysClear(start, substrate) => FinishFamily.Clear,
             Element.Floor or Element.Step => FinishFamily.Floor,
             Element.Radiator => FinishFamily.Radiator,
             _ when start.Get(Facets.Heat) > Heat.Warm || (surface.Element == Element.Pipe && start.Get(Facets.Heat) > Heat.Ambient) => FinishFamily.Radiator,
@@ -122,6 +124,10 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             _ => FinishFamily.TrimPaint,
         };
     }
+
+    private static bool StaysClear(in Condition start, Substrate wood) =>
+        start.Get(Facets.Film) is Film.Varnish or Film.Woodstain or Film.Oil or Film.Wax or Film.Shellac
+        || (start.Get(Facets.Film) == Film.None && start.Get(Facets.Exposure) == Exposure.Inside && wood is Substrate.HardwoodTannin or Substrate.HardwoodOily);
 
     private static bool IsSpecial(FinishFamily family) =>
         family is FinishFamily.Floor or FinishFamily.Metal or FinishFamily.Tile or FinishFamily.Radiator or FinishFamily.Clear or FinishFamily.Gutter;
@@ -166,7 +172,12 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             return false;
         }
 
-        if (act.Operation.ByOthers || act.Operation.Refused || brief.Avoid.Contains(act.Operation.Id) || (act.Product is { } p && brief.Avoid.Contains(p.Id)))
+        if (
+            (act.Operation.ByOthers && !act.Operation.Hired)
+            || act.Operation.Refused
+            || brief.Avoid.Contains(act.Operation.Id)
+            || (act.Product is { } p && brief.Avoid.Contains(p.Id))
+        )
         {
             return false;
         }

@@ -11,15 +11,14 @@ internal static class TradeDomain
     private static readonly ConcurrentDictionary<(Substrate, Exposure, Heat, bool), Grounding> Groundings = new();
 
     /// <summary>
-    /// The domain. What an act costs depends on whether the old film is gone; finish coats are laid one by one, and fine work is denibbed between them.
+    /// The domain. What an act costs depends on whether the old film is gone; finish coats are laid one by one.
     /// </summary>
     public static Domain Domain { get; } =
         new(
             Treatments.Table,
             [.. Operations.Acts.Select(a => a.Planned)],
             new Planning.Test(Facets.Film.Index, Facets.Film.Is(Film.None).Allowed),
-            Facets.Topcoats.Index,
-            Needs.NibsOff.Index
+            Facets.Topcoats.Index
         );
 
     /// <summary>

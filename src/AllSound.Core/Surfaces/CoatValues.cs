@@ -181,6 +181,9 @@ public enum FillDepth : byte
     /// <summary>3 mm at most: fine filler.</summary>
     Shallow,
 
-    /// <summary>Deeper: filler in layers.</summary>
+    /// <summary>Over 3 to 12 mm: filler in two or three goes.</summary>
     Deep,
+
+    /// <summary>Deeper still: deep filler or mortar in layers.</summary>
+    Hole,
 }

@@ -24,6 +24,9 @@ public static class Facets
     /// <summary>The old film sheds, or nobody found it whole: loose, bare in places, powdering or spent. A wash takes paint along.</summary>
     public static readonly Facet<Presence> Shedding = Add<Presence>("shedding", "film sheds");
 
+    /// <summary>It can be taken down and worked on elsewhere.</summary>
+    public static readonly Facet<Presence> Removable = Add<Presence>("removable", "can be taken down");
+
     /// <summary>A void or dry fill behind the face, where a fire can start unseen.</summary>
     public static readonly Facet<Presence> VoidBehind = Add<Presence>("voidBehind", "void behind");
 
@@ -80,7 +83,7 @@ public static class Facets
     public static readonly Facet<Powder> Powder = Add<Powder>("powder", "powdering");
 
     /// <summary>Grey weathered fibre on bare wood.</summary>
-    public static readonly Facet<Presence> Grey = Add<Presence>("grey", "grey wood");
+    public static readonly Facet<Presence> Grey = Add<Presence>("grey", "grey or raised fibre");
 
     /// <summary>Key of the old film.</summary>
     public static readonly Facet<Key> Key = Add<Key>("key", "key");
@@ -172,9 +175,6 @@ public static class Facets
 
     /// <summary>Last coat past its recoat window: must be keyed.</summary>
     public static readonly Facet<Presence> Overdue = Add<Presence>("overdue", "recoat window passed");
-
-    /// <summary>Nibs and raised grain in the last coat.</summary>
-    public static readonly Facet<Presence> Nibs = Add<Presence>("nibs", "nibs in the last coat");
 
     /// <summary>Finish coats laid.</summary>
     public static readonly Facet<Count> Topcoats = Add<Count>("topcoats", "finish coats");

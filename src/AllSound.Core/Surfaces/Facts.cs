@@ -167,6 +167,12 @@ public sealed record Facts
     /// <summary>Can be taken down and worked elsewhere.</summary>
     public bool? Removable { get; init; }
 
+    /// <summary>Painted shut, or it binds: a sash, a casement, a door.</summary>
+    public bool? Binds { get; init; }
+
+    /// <summary>Plants at its foot or on it.</summary>
+    public bool? Plants { get; init; }
+
     /// <summary>Height of its highest part above where one stands, metres; by default from the walls of the room.</summary>
     public double? WorkHeightM { get; init; }
 

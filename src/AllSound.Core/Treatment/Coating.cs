@@ -69,6 +69,8 @@ internal static class Coating
 
     private static readonly Need[] OpaqueFinish = [N.TanninBlocked, GroundNeeds.FillPrimed];
 
+    private static readonly Need[] MineralFinish = [N.TanninBlocked, GroundNeeds.FillMineral];
+
     // The last step means that the wall bears whatever one likes.
     private static Test MustBreathe => F.Breath.IsNot(VapourSteps.Step63);
 
@@ -92,6 +94,12 @@ internal static class Coating
         if (Compatibility.AlkaliBorne(product) is { } alkali)
         {
             yield return alkali;
+        }
+
+        // A finish made for rooms does not stand weather, not even as a spot below another.
+        if (!product.Finishes.IsEmpty && product.Life.Outside <= 0)
+        {
+            yield return P.Inside;
         }
 
         yield return Compatibility.BearsHeat(product);
@@ -152,20 +160,16 @@ internal static class Coating
 
         if (operation.Role == CoatRole.Finish)
         {
-            if (product.Cover != Cover.Silicate && product.Follows.Contains(Cover.Silicate))
-            {
-                yield return P.MineralKept;
-            }
-
-            foreach (var need in Finish.Concat(product.Clear ? [] : OpaqueFinish))
+            foreach (
+                var need in Finish.Concat(
+                    product.Clear ? []
+                    : product.Cover is Cover.Silicate or Cover.SilicatePure or Cover.Limewash ? MineralFinish
+                    : OpaqueFinish
+                )
+            )
             {
                 yield return need;
             }
-        }
-
-        if (product.RaisesNibs && operation.Role is CoatRole.Finish or CoatRole.Undercoat)
-        {
-            yield return N.NibsOff;
         }
 
         if (operation.Role == CoatRole.Finish && Compatibility.Undercoated(product) is { } undercoat)
@@ -188,10 +192,6 @@ internal static class Coating
             {
                 yield return Effect.Set(F.Cover, product.Cover == Cover.Emulsion ? Cover.Sealer : product.Cover, F.Film.Is(Film.None), F.Cover.Is(Cover.None));
                 yield return Effect.Take(F.Breath, Compatibility.VapourSteps(product), F.Film.Is(Film.None), MustBreathe);
-                if (product.RaisesNibs)
-                {
-                    yield return Effect.Set(F.Nibs, Presence.Present, F.Film.Is(Film.None));
-                }
             }
 
             yield break;
@@ -203,11 +203,6 @@ internal static class Coating
         if (product.Hides)
         {
             yield return Effect.Decrease(F.ToHide);
-        }
-
-        if (product.RaisesNibs)
-        {
-            yield return Effect.Set(F.Nibs, Presence.Present);
         }
 
         if (operation.Role == CoatRole.Finish)

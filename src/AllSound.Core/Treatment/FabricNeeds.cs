@@ -122,6 +122,17 @@ public static class FabricNeeds
         )
         .Otherwise("the face is a thin veneer or sheet");
 
+    /// <summary>A thing that can be taken to a yard.</summary>
+    public static readonly Need TakenDown = Add(
+            "taken-down",
+            "it can be taken down and carried away",
+            "A tank of caustic stands in a yard and never on site.",
+            Severity.Danger,
+            Practice,
+            F.Removable.Is(Presence.Present)
+        )
+        .Otherwise("it is fixed in place");
+
     /// <summary>Nothing behind that heat could set alight unseen.</summary>
     public static readonly Need NoVoidBehind = Add(
             "no-void-behind",
@@ -301,6 +312,18 @@ public static class FabricNeeds
         )
         .Otherwise("hollows are deeper than 3 mm");
 
+    /// <summary>Nothing deeper than crack filler bears in a few goes.</summary>
+    public static readonly Need NotDeep = Add(
+            "hollows-not-deep",
+            "hollows are 12 mm deep at most",
+            "Crack filler laid deeper stays soft inside, sags and cracks round its edge; deep holes take deep filler or mortar in layers.",
+            Severity.Fails,
+            Practice,
+            F.FillDepth.IsNot(FillDepth.Hole),
+            F.Fill.IsNot(Fill.Open)
+        )
+        .Otherwise("hollows are deeper than 12 mm");
+
     /// <summary>Plaster, board or masonry.</summary>
     public static readonly Need OnWall = Add(
         "wall-primer-on-wall",
@@ -310,17 +333,6 @@ public static class FabricNeeds
         Source.Usual,
         F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
     );
-
-    /// <summary>What was begun in silicate is finished in it.</summary>
-    public static readonly Need MineralKept = Add(
-            "mineral-kept",
-            "silicate of this job does not lie under another finish",
-            "Another paint closes the pores that silicate was chosen for, and does not turn to stone with it.",
-            Severity.Poor,
-            Source.Usual,
-            F.Cover.IsNot(Cover.Silicate)
-        )
-        .Otherwise("silicate of this job lies under another finish");
 
     /// <summary>Outside only.</summary>
     public static readonly Need Outside = Add(

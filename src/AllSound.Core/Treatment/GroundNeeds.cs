@@ -69,13 +69,13 @@ public static class GroundNeeds
     /// <summary>No grey fibre.</summary>
     public static readonly Need GreyOff = Add(
             "grey-off",
-            "grey weathered fibre is sanded off to bright wood",
-            "Grey fibre is dead; the coat peels and takes it along.",
+            "grey, raised or loose fibre is sanded off to bright wood",
+            "Dead or raised fibre holds no coat: it peels and takes the fibre along.",
             Severity.Fails,
             Bs6150,
             F.Grey.Is(Presence.None)
         )
-        .Otherwise("grey weathered fibre is still on the wood");
+        .Otherwise("grey, raised or loose fibre is still on the wood");
 
     /// <summary>No dust.</summary>
     public static readonly Need DustOff = Add(
@@ -254,6 +254,17 @@ public static class GroundNeeds
         F.Fill.Is(Fill.None, Fill.Primed)
     );
 
+    /// <summary>Nothing organic on the spots that were filled.</summary>
+    public static readonly Need FillMineral = Add(
+            "fill-mineral",
+            "what was filled is mineral and was not primed with paint",
+            "Limewash and silicate bind with a mineral face and not with paint: over primed spots they powder and show.",
+            Severity.Fails,
+            Practice,
+            F.Fill.Is(Fill.None, Fill.Flush)
+        )
+        .Otherwise("what was filled was primed with paint");
+
     /// <summary>No raw filler washed.</summary>
     public static readonly Need FillNotSoaked = Add(
             "fill-not-soaked",
@@ -328,7 +339,12 @@ public static class GroundNeeds
             "Raw plaster and board drink the wash water and soften.",
             Severity.Poor,
             Practice,
-            F.Bare.IsNot(Bare.Raw)
+            F.Bare.IsNot(Bare.Raw),
+            F.Substrate.Is([
+                .. Substrates
+                    .Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick)
+                    .Where(s => s is not (Substrate.Mdf or Substrate.Hardboard or Substrate.Osb)),
+            ])
         )
         .Otherwise("raw plaster or board would be soaked with wash water");
 

@@ -101,18 +101,6 @@ public static class Needs
         )
         .Otherwise("the recoat window has passed and the coat was not keyed again");
 
-    /// <summary>Nibs off.</summary>
-    public static readonly Need NibsOff = Add(
-        "nibs-off",
-        "the last coat is denibbed",
-        "Nibs and raised grain show in the finish.",
-        Severity.Poor,
-        Practice,
-        F.Nibs.Is(Presence.None)
-    );
-
-    // The end.
-
     /// <summary>Old colour hidden.</summary>
     public static readonly Need Hidden = Add(
             "hidden",

@@ -273,6 +273,12 @@ public sealed record Operation
     /// <summary>Done by somebody else: listed and audited, never proposed.</summary>
     public bool ByOthers { get; init; }
 
+    /// <summary>For work of others that finds out rather than puts right: the need that it helps to settle; null where its effects say.</summary>
+    public Need? Towards { get; init; }
+
+    /// <summary>Done by somebody else as a service with a price: proposed where custom has it, though never as the mend of a fault.</summary>
+    public bool Hired { get; init; }
+
     /// <summary>Refused: listed so that the audit can say why, never proposed.</summary>
     public bool Refused { get; init; }
 

@@ -10,7 +10,7 @@ internal static class GroundAndStainCauses
     [
         new(
             "c_unsealed_plaster",
-            "new or thirsty plaster painted with no mist/seal coat",
+            "new or thirsty plaster painted without a mist coat or sealer",
             [8, 3, 0, 0, 0, 0],
             [
                 new("s_sheets", 0.75),
@@ -32,7 +32,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_no_key",
-            "no key on gloss/hard film",
+            "no key on a glossy or hard film",
             [4, 1, 7, 5, 3, 1],
             [
                 new("s_back_gloss", 0.88),
@@ -52,7 +52,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_moist_behind",
-            "leak or rain penetration behind film",
+            "a leak or rain gets in behind the film",
             [7, 8, 6, 1, 0, 2],
             [
                 new("s_damp_high", 0.85),
@@ -93,7 +93,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_salts",
-            "soluble salts crystallise under film",
+            "soluble salts crystallise under the film",
             [4, 6, 0, 0, 0, 1],
             [
                 new("s_crystals", 0.85),
@@ -113,7 +113,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_alkali",
-            "alkali attack/saponification on young lime or cement",
+            "alkali of young lime or cement turns the film to soap",
             [4, 5, 0, 0, 0, 0],
             [
                 new("s_ph_high", 0.92),
@@ -133,7 +133,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_chalky",
-            "chalky/friable base not stabilised",
+            "chalky or friable ground that was not bound",
             [3, 6, 1, 1, 1, 0],
             [
                 new("s_chalky", 0.92),
@@ -153,7 +153,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_grease",
-            "grease, polish, hand soil",
+            "grease, polish or hand soil",
             [3, 0, 4, 2, 2, 4],
             [
                 new("s_grease", 0.85),
@@ -173,7 +173,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_nicotine",
-            "nicotine/soot tar bleed",
+            "nicotine or soot tar bleeds",
             [3, 0, 2, 0, 0, 1],
             [new("s_tar", 0.92), new("s_returns", 0.80), new("s_all_over", 0.60), new("s_days", 0.60), new("s_ring", 0.15)],
             "alkaline wash twice; shellac stain block or solventborne stain block full",
@@ -185,7 +185,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_resin",
-            "resin bleed at knots",
+            "resin bleeds at knots",
             [0, 0, 6, 0, 0, 0],
             [new("s_over_knot", 0.95), new("s_blist_sticky", 0.40), new("s_sunny", 0.50), new("s_returns", 0.60), new("s_local", 0.90)],
             "cut out live knots; heat out exudate; shellac knotting twice",
@@ -197,7 +197,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_tannin",
-            "tannin/extractive bleed",
+            "tannin bleeds out of the wood",
             [0, 0, 4, 0, 0, 0],
             [new("s_joint_streak", 0.70), new("s_returns", 0.70), new("s_days", 0.55), new("s_over_knot", 0.10), new("s_after_rain", 0.35), new("s_no_prime", 0.40)],
             "tannin block twice (24 h apart); joints closed",
@@ -241,7 +241,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_weak_plaster",
-            "dead or hollow plaster under film",
+            "dead or hollow plaster under the film",
             [4, 4, 0, 0, 0, 2],
             [new("s_hollow", 0.88), new("s_pl_soft", 0.60), new("s_plane_in", 0.75), new("s_back_powder", 0.55), new("s_crk_map", 0.30), new("s_years", 0.50)],
             "hack off hollow, patch; or consolidate lime keys",
@@ -285,7 +285,7 @@ internal static class GroundAndStainCauses
         },
         new(
             "c_bitumen",
-            "bitumen/tar bleed or slip",
+            "bitumen or tar bleeds or slips",
             [0, 1, 1, 2, 0, 0],
             [new("s_black_under", 0.95), new("s_returns", 0.75), new("s_allig", 0.55), new("s_soft", 0.40), new("s_sunny", 0.35), new("s_solv_swell", 0.70)],
             "scrape/chill; isolator twice; flexible waterborne",

@@ -31,7 +31,7 @@ internal static class GrowthAndWeatherCauses
         },
         new(
             "c_algae",
-            "algae/lichen outside",
+            "algae or lichen outside",
             [0, 5, 3, 0, 1, 1],
             [new("s_green_slick", 0.92), new("s_after_rain", 0.40), new("s_sunny", 0.05), new("s_bleach_ok", 0.60), new("s_damp_top", 0.35)],
             "cut drips/shade; biocide",
@@ -43,7 +43,7 @@ internal static class GrowthAndWeatherCauses
         },
         new(
             "c_dewpoint",
-            "painted on condensation / below dew point",
+            "painted on dew, or too near the dew point",
             [2, 2, 3, 5, 4, 3],
             [
                 new("s_cold_log", 0.80),
@@ -124,7 +124,7 @@ internal static class GrowthAndWeatherCauses
         },
         new(
             "c_surfactant",
-            "surfactant leach from young waterborne",
+            "soluble parts of young waterborne paint come out with dew",
             [1, 3, 2, 0, 1, 1],
             [new("s_snail", 0.95), new("s_days", 0.75), new("s_cold_log", 0.45), new("s_rh_hi", 0.40), new("s_local", 0.50)],
             "rinse 1-3 times after 24 h, no repaint if gone",

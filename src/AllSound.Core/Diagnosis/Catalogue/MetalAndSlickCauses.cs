@@ -10,7 +10,7 @@ internal static class MetalAndSlickCauses
     [
         new(
             "c_rust_under",
-            "rust or scale left under film",
+            "rust or scale left under the film",
             [0, 1, 0, 9, 0, 0],
             [
                 new("s_back_rust", 0.85),
@@ -30,7 +30,7 @@ internal static class MetalAndSlickCauses
         },
         new(
             "c_cl_steel",
-            "chloride/sulfate on steel before paint",
+            "salts left on the steel before paint",
             [0, 0, 0, 4, 1, 0],
             [new("s_cond_hi", 0.85), new("s_blist_wet", 0.50), new("s_rust", 0.80), new("s_back_rust", 0.65), new("s_blist_ionic", 0.45), new("s_months", 0.55)],
             "rinse with hot low-salt water and test again",
@@ -42,7 +42,7 @@ internal static class MetalAndSlickCauses
         },
         new(
             "c_osmosis",
-            "osmotic blistering (wet service, trapped solvent/salts)",
+            "blisters drawn by salts or solvent under the film",
             [0, 2, 0, 3, 1, 1],
             [new("s_blist_wet", 0.85), new("s_blist_ionic", 0.70), new("s_cond_hi", 0.45), new("s_plane_base", 0.60), new("s_all_over", 0.40), new("s_damp_high", 0.30)],
             "strip blisters to sound film; rinse salts; solvent-free build",
@@ -54,7 +54,7 @@ internal static class MetalAndSlickCauses
         },
         new(
             "c_galv_sapon",
-            "alkyd/oil on zinc, zinc soap",
+            "oil or alkyd paint on zinc turns to soap",
             [0, 0, 0, 0, 6, 0],
             [
                 new("s_zinc_bright", 0.90),
@@ -74,7 +74,7 @@ internal static class MetalAndSlickCauses
         },
         new(
             "c_nonferr_raw",
-            "non-ferrous with no etch/degrease",
+            "bare non-ferrous metal painted without degreasing and a primer for it",
             [0, 0, 0, 0, 6, 0],
             [
                 new("s_sheets", 0.60),

@@ -10,7 +10,7 @@ internal static class WoodCauses
     [
         new(
             "c_timber_move",
-            "timber movement breaks film",
+            "the wood moves and breaks the film",
             [0, 0, 8, 0, 0, 0],
             [new("s_crack_grain", 0.88), new("s_open_joint", 0.60), new("s_flakes", 0.55), new("s_winter", 0.15), new("s_sunny", 0.45), new("s_years", 0.45)],
             "refix, flexible filler, lower-rigidity system",
@@ -22,7 +22,7 @@ internal static class WoodCauses
         },
         new(
             "c_endgrain",
-            "water enters end grain/open joints",
+            "water gets in at end grain and open joints",
             [0, 0, 8, 0, 0, 0],
             [new("s_end_first", 0.90), new("s_open_joint", 0.80), new("s_mc20", 0.65), new("s_after_rain", 0.40), new("s_back_fibre", 0.35), new("s_wd_soft", 0.35)],
             "open, dry, seal end grain two or three times, fill joints",
@@ -34,7 +34,7 @@ internal static class WoodCauses
         },
         new(
             "c_rot",
-            "decay under film",
+            "decay under the film",
             [0, 0, 5, 0, 0, 0],
             [new("s_wd_soft", 0.95), new("s_mc20", 0.75), new("s_end_first", 0.60), new("s_open_joint", 0.65), new("s_crk_line", 0.15)],
             "fix water; splice/consolidate; replace if >30 % section or structural",
@@ -46,7 +46,7 @@ internal static class WoodCauses
         },
         new(
             "c_green_wood",
-            "painted over limit moisture content",
+            "painted while the wood was too wet",
             [0, 0, 4, 0, 0, 0],
             [new("s_mc20", 0.75), new("s_new_work", 0.60), new("s_blist_wet", 0.35), new("s_months", 0.70), new("s_crack_grain", 0.40), new("s_back_fibre", 0.10)],
             "strip blisters, wait, prime",
@@ -70,7 +70,7 @@ internal static class WoodCauses
         },
         new(
             "c_edge_thin",
-            "poor edge thickness",
+            "film too thin on the edges",
             [0, 0, 3, 6, 2, 0],
             [new("s_rust_edge", 0.85), new("s_thin", 0.60), new("s_end_first", 0.15), new("s_rust", 0.75), new("s_local", 0.80), new("s_flakes", 0.30)],
             "round the edges radius at least 2 mm; stripe coat brush each coat",

@@ -30,7 +30,7 @@ internal static class WorkmanshipCauses
         },
         new(
             "c_overthick",
-            "single coat over max film",
+            "a single coat laid too thick",
             [2, 2, 4, 3, 2, 2],
             [new("s_thick", 0.65), new("s_runs", 0.65), new("s_wrinkle", 0.55), new("s_mudcrack", 0.35), new("s_soft", 0.45), new("s_pinhole", 0.20)],
             "cut back wrinkle/run after 7-14 d; thin coats",
@@ -75,7 +75,7 @@ internal static class WorkmanshipCauses
         },
         new(
             "c_caulk_early",
-            "caulk painted too early or too rigid paint on it",
+            "caulk painted too early, or with too rigid a paint",
             [4, 2, 4, 0, 0, 3],
             [new("s_caulk", 0.95), new("s_days", 0.55), new("s_local", 0.95), new("s_crk_line", 0.40)],
             "cut out, renew paint-on grade (movement 12.5-25 %); wait",
@@ -100,7 +100,7 @@ internal static class WorkmanshipCauses
         },
         new(
             "c_dust",
-            "dust left before coat",
+            "dust left before the coat",
             [4, 3, 4, 3, 2, 1],
             [new("s_back_dust", 0.85), new("s_plane_inter", 0.55), new("s_tape_bad", 0.60), new("s_local", 0.45), new("s_months", 0.50), new("s_pinhole", 0.05)],
             "wash back loose, vacuum",
@@ -112,7 +112,7 @@ internal static class WorkmanshipCauses
         },
         new(
             "c_fill_unprimed",
-            "filler/repair not spot-primed",
+            "filler or repair that was not primed",
             [6, 2, 3, 0, 0, 0],
             [new("s_flash", 0.92), new("s_local", 0.92), new("s_days", 0.75), new("s_tape_bad", 0.15), new("s_shows", 0.25)],
             "sand flush, spot-prime once or twice",
@@ -149,9 +149,9 @@ internal static class WorkmanshipCauses
         },
         new(
             "c_paper_loose",
-            "lining/wallpaper seam or old paper under paint fails",
+            "paper under the paint lets go",
             [5, 0, 0, 0, 0, 0],
-            [new("s_local", 0.70), new("s_plane_in", 0.60), new("s_sheets", 0.45), new("s_blist_dry", 0.60), new("s_days", 0.40)],
+            [new("s_seams", 0.92), new("s_local", 0.70), new("s_plane_in", 0.60), new("s_sheets", 0.45), new("s_blist_dry", 0.60), new("s_days", 0.40)],
             "strip paper (steam) or re-stick seams; remove paste",
             "see paste cure",
             Source.Practice

@@ -90,12 +90,14 @@ internal static class FabricDefects
         {
             Look = "over lining paper, marker, red paints",
             Scale = "plain",
+            Shows = ["s_dye"],
             Source = Source.Practice,
         },
         new("d_ghost", "dark lines over studs, nails, joints; thermal soot", "", 0)
         {
             Look = "ceilings and outer walls, over studs and nails",
             Scale = "plain",
+            Shows = ["s_ghost"],
             Source = Source.Usual,
         },
         new("d_rust_spot", "brown points or nail rings through paint", "", 0)
@@ -131,6 +133,7 @@ internal static class FabricDefects
         {
             Look = "aluminium and steel, from edges",
             Scale = "plain",
+            Shows = ["s_worm"],
             Source = Source.Standard("ISO 4628-10"),
         },
         new("d_hollow", "dull sound, moves under press", "", 0)
@@ -144,12 +147,14 @@ internal static class FabricDefects
         {
             Look = "along the light over studs",
             Scale = "plain",
+            Shows = ["s_pop"],
             Source = Source.Practice,
         },
         new("d_joint_band", "flat band or ridge over board joint", "", 0)
         {
             Look = "along the light across boards",
             Scale = "plain",
+            Shows = ["s_pop"],
             Source = Source.Practice,
         },
         new("d_crack_str", "straight, stepped or tapered crack in wall", "", 0)
@@ -184,6 +189,7 @@ internal static class FabricDefects
         {
             Look = "palm along the grain",
             Scale = "plain",
+            Shows = ["s_fuzz"],
             Source = Source.Practice,
         },
         new("d_wd_grey", "grey loose fibre on bare wood", "", 0)
@@ -204,6 +210,7 @@ internal static class FabricDefects
         {
             Look = "seams, corners; press with the palm",
             Scale = "plain",
+            Shows = ["s_seams"],
             Source = Source.Practice,
         },
     ];

@@ -163,6 +163,7 @@ internal static class FilmDefects
         {
             Look = "behind pictures, inside cupboards",
             Scale = "plain",
+            Shows = ["s_yellow"],
             Source = Source.Practice,
         },
         new("d_gloss_loss", "dull vs protected spot", "", 0)
@@ -191,6 +192,7 @@ internal static class FilmDefects
         {
             Look = "doors and sashes that stick",
             Scale = "plain",
+            Shows = ["s_stick"],
             Source = Source.Practice,
         },
         new("d_burnish", "shiny rub marks on matt wall", "", 0)

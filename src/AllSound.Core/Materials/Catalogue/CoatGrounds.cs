@@ -58,7 +58,6 @@ internal static class CoatGrounds
         UndercoatAlkyd,
         AlkaliPrimer,
         Cover.Masonry,
-        Cover.Silicate,
         Emulsion,
     ];
     internal static readonly ImmutableArray<Cover> WaterTrimBase =

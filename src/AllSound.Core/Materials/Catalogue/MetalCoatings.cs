@@ -181,7 +181,7 @@ public static class MetalCoatings
         PotLifeHours = 4,
         Isocyanate = true,
         Finishes = [FinishFamily.Metal, FinishFamily.Radiator],
-        Follows = [Cover.Epoxy, EpoxyWater, TwoPart],
+        Follows = [Cover.Epoxy, EpoxyWater, ZincRich, TwoPart],
         Source = Source.Standard("ISO 12944-5", Confidence.Usual),
     };
 

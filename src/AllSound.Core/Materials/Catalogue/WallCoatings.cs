@@ -204,7 +204,7 @@ public static class WallCoatings
             Substrate.BrickHard,
             Substrate.PaperVinyl,
         ],
-        HeatMost = 70,
+        HeatMost = 80,
         WetEdge = 8,
         Follows = [Sealer, PeelBond, WoodAcrylic, WoodAlkyd, Cover.Shellac, StainWater, StainAlkyd],
         Source = Usual,

@@ -7,7 +7,11 @@ using AllSound.Core.Treatment;
 namespace AllSound.Core.Specification;
 
 /// <summary>Looks for the cheapest thing that would make some needs hold.</summary>
-internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised)
+/// <param name="rates">Prices.</param>
+/// <param name="goal">The goal, for what the brief allows.</param>
+/// <param name="appraised">The condition appraised.</param>
+/// <param name="levels">How usual each act is, by its index: what is customary is tried first; null for no matter.</param>
+internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised, Custom[]? levels = null)
 {
     /// <summary>The cheapest sequence of acts that the brief allows; null when there is none, empty when the needs hold already.</summary>
     /// <param name="from">The condition to start from.</param>
@@ -21,9 +25,14 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised)
     public Found? Cheapest(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such = null) =>
         Search(from, wanted, such) is { Acts.Count: > 0 } found ? found : null;
 
-    private Found? Search(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such)
+    private Found? Search(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such) =>
+        levels is null ? Within(from, wanted, such)
+        : Within(from, wanted, a => levels[a.Index] == Custom.Customary && such?.Invoke(a) != false) is { Acts: not null } usual ? usual
+        : Within(from, wanted, such);
+
+    private Found? Within(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such)
     {
-        var acts = Operations.Acts.Where(a => goal.Allows(a) && such?.Invoke(a) != false).ToArray();
+        var acts = Operations.Acts.Where(a => goal.Allows(a) && !a.Operation.Hired && such?.Invoke(a) != false).ToArray();
         var task = new SurfaceTask(from, wanted, [], acts);
         return task.Missing.IsEmpty ? task.Priced(task.Aim(wanted), new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest() : null;
     }

@@ -46,6 +46,46 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     /// <summary>Steam and mould: a bathroom, a kitchen, a wall that was mouldy.</summary>
     public bool Damp => Surface.Facts.JointWet == true || Start.Get(Facets.Mould) == Presence.Present;
 
+    /// <summary>The old film is to come off, or asks for it.</summary>
+    public bool Strips => Film != Film.None && (Surface.Brief.Strip || Start.Get(Facets.Load) == LayerLoad.Heavy || Start.Get(Facets.WeakBeneath) == Presence.Present);
+
+    /// <summary>Iron or steel outside in hard service.</summary>
+    public bool Harsh => Ground == SubstrateFamily.Ferrous && Outside && Surface.Brief.Wear == Wear.Hard;
+
+    /// <summary>Large enough for plant to be brought: 40 square metres. Judgement.</summary>
+    public bool Broad => Appraised.Extents.AreaM2 >= 40;
+
+    /// <summary>Hard masonry outside with a net of hair cracks.</summary>
+    public bool Crazed => Outside && Ground == SubstrateFamily.Masonry && !Breathes && Surface.Signs.Any(s => s.Present && s.Sign is "s_crk_map" or "d_crazing_pl");
+
+    /// <summary>Was one of these signs seen, or is one of these causes possible?</summary>
+    public bool Points(params ReadOnlySpan<string> ids)
+    {
+        foreach (var id in ids)
+        {
+            foreach (var sign in Surface.Signs)
+            {
+                if (sign.Present && sign.Sign == id)
+                {
+                    return true;
+                }
+            }
+
+            foreach (var finding in Appraised.Findings)
+            {
+                if (finding.Probability >= Diagnosis.Diagnosing.Possible && finding.Cause.Id == id)
+                {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /// <summary>Old decoration for whose loss somebody has to be asked.</summary>
+    public bool Protected => Start.Get(Facets.Consent) != Consent.NotNeeded;
+
     /// <summary>A ground that has to breathe.</summary>
     public bool Breathes => Start.Get(Facets.Breath) != VapourSteps.Step63;
 

@@ -1,5 +1,6 @@
 using System.Collections.Frozen;
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
@@ -22,8 +23,11 @@ internal static class Customs
         // Finishes and their primers.
         new(Custom.Special, Products("p_linseed"), _ => true),
         new(Custom.Exceptional, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground == SubstrateFamily.Wood),
-        new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood),
-        new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => s.Metal),
+        new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood && !s.Harsh),
+        new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic"), s => s.Metal && (!s.Harsh || s.Broad)),
+        new(Custom.Special, Products("p_zinc_rich"), s => s.Metal && !(s.Harsh && s.Broad)),
+        // Steel in harsh service is blasted where there is enough of it, and gets a two-part system.
+        new(Custom.Special, Products("p_dtm", "p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_znphos_alk", "p_znphos_wb"), s => s.Harsh && s.Broad),
         new(Custom.Exceptional, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => !s.Metal),
         new(Custom.Exceptional, Operations("pr_epoxy_tile"), s => s.Finish is not (FinishFamily.Tile or FinishFamily.Floor)),
         new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
@@ -46,28 +50,67 @@ internal static class Customs
         new(Custom.Special, Products("p_casein"), s => s.Film is not (Film.Casein or Film.SoftDistemper or Film.OilDistemper)),
         new(Custom.Special, Products("p_silicate_2k"), s => s.Film != Film.Silicate),
         new(Custom.Special, Products("p_masonry_sb"), s => s.Start.Get(Facets.ColdFace) == Chill.None),
-        new(Custom.Special, Products("p_masonry_elast"), s => s.Start.Get(Facets.Fill) == Fill.None),
+        new(Custom.Special, Products("p_masonry_elast"), s => !s.Crazed),
+        new(Custom.Special, Products("p_masonry_ac", "p_siloxane"), s => s.Crazed),
+        new(Custom.Special, Products("p_limewash"), s => s.Film == Film.Casein),
+        new(Custom.Special, Products("p_alkali_wb"), s => s.Outside && s.Start.Get(Facets.ColdFace) != Chill.None),
+        new(Custom.Special, Products("p_alkali_sb"), s => !s.Outside || s.Start.Get(Facets.ColdFace) == Chill.None),
+        // A sealer binds what powders; firm bare masonry gets its own paint thinned, and bare alkaline spots what alkali does not turn.
+        new(Custom.Special, Operations("se_stabilise"), s => s.Outside && s.Ground == SubstrateFamily.Masonry && s.Start.Get(Facets.Powder) == Powder.None),
+        // The binder is for edges that go on lifting and for films that crumble.
+        new(Custom.Special, Operations("se_peelbond"), s => s.Start.Get(Facets.EdgeNature) == EdgeNature.Firm && s.Start.Get(Facets.Edges) != Edges.Lifting),
+        // Against tar and soot, and nothing else.
+        new(Custom.Special, Operations("cl_nicotine_wash"), s => s.Start.Get(Facets.Soil) is not (Soil.Tarry or Soil.Sooty) && s.Start.Get(Facets.Tar) == Bleed.None),
+        new(Custom.Special, Operations("se_alkali", "pr_alkali"), s => s.Film != Film.None && !(s.Appraised.Facts.Ph >= 9)),
+        new(
+            Custom.Special,
+            Operations("pr_masonry", "pr_siloxane", "pr_isolate", "se_mist"),
+            s => s.Ground == SubstrateFamily.Masonry && s.Appraised.Facts.Ph >= 10 && s.Start.Get(Facets.Powder) == Powder.None
+        ),
+        // Lime is filled with lime.
+        new(Custom.Special, Operations("rp_crack", "rp_fine"), s => LimeAndSoft.Contains(s.Substrate) && (s.Film == Film.None || MineralFilms.Contains(s.Film))),
         new(Custom.Special, Products("p_emul_kb"), s => s.Surface.Brief.Sheen is null && !s.Damp),
         new(Custom.Special, Products("p_emul_silk"), s => s.Surface.Brief.Sheen is null),
         new(Custom.Special, Products("p_emul_contract", "p_emul_dur"), s => s.Damp && s.Surface.Brief.Sheen is null && s.Finish == FinishFamily.WallPaint && !s.Breathes),
         new(Custom.Special, Products("p_emul_dur"), s => s.Element is Element.Ceiling or Element.Cornice),
-        new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Warm),
+        new(Custom.Exceptional, Products("p_heat_si"), s => s.Start.Get(Facets.Heat) <= Heat.Hot),
+        new(Custom.Special, Products("p_plaster_seal"), s => s.Outside),
+        // Inside, and under feet, woodstain is thin and dull: varnish, lacquer or oil.
+        new(Custom.Special, Products("p_stain_low", "p_stain_mid"), s => !s.Outside),
         new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
+        new(Custom.Special, Operations("pr_bond"), s => s.Film == Film.None && s.Substrate is Substrate.Copper),
+        // Weathered wood drinks: alkyd primer goes deeper than acrylic.
+        new(Custom.Special, Products("p_wood_ac"), s => s.Outside && s.Start.Get(Facets.Grey) == Presence.Present),
+        // What resin and oil come through is primed with aluminium.
+        new(Custom.Special, Products("p_wood_ac", "p_wood_alk"), s => s.Outside && s.Substrate is Substrate.SoftwoodResinous or Substrate.HardwoodOily),
         // A tower or scaffold only where the height calls for one.
         new(Custom.Special, Operations("ms_tower"), s => s.Start.Get(Facets.Access) == Access.NeedsPlatform),
         new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),
         // Washing.
         new(Custom.Special, Operations("cl_spirit_wash"), s => s.Film != Film.Shellac),
         new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),
-        new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Broad(s)),
+        new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Wide(s)),
+        // Tiles want their own cleaner: limescale and soap.
+        new(Custom.Special, Operations("cl_sugar_soap", "cl_degrease", "cl_solvent_wipe"), s => s.Finish == FinishFamily.Tile),
+        // Between tiles is grout.
+        new(Custom.Special, Operations("ca_acrylic", "ca_hybrid"), s => s.Element == Element.Tile),
+        // Like on like.
+        new(Custom.Special, Products("p_masonry_ac"), s => s.Surface.Layers is [.., { Coating: "siloxane" }]),
+        // Strong degreaser is for grease.
+        new(Custom.Special, Operations("cl_degrease"), s => s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
+        // A knife takes spots; where a good deal is loose, a carbide scraper.
+        new(Custom.Special, Operations("ls_scrape_loose"), s => !s.Lead && s.Appraised.Facts.LooseShare >= 0.1),
+        new(Custom.Special, Operations("ls_wet_scrape"), s => !s.Lead && s.Ground == SubstrateFamily.Wood),
+        // Water does not get through paint: painted paper is steamed off.
+        new(Custom.Special, Operations("st_paper_wet"), s => s.Film != Film.None),
         // Outside it is growth, and there is a wash made for it.
         new(Custom.Special, Operations("cl_mould_wash"), s => s.Outside),
         // Stripping and abrading.
         new(Custom.Special, act => act.Strips, s => s.Sound),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
-        new(Custom.Special, Operations("st_needle_gun"), _ => true),
+        new(Custom.Special, Operations("st_needle_gun"), s => s.Start.Get(Facets.Rust) != Rust.Scale),
         new(Custom.Special, Operations("ab_scale"), s => !s.Outside),
-        new(Custom.Special, Operations("ab_power_dry"), _ => true),
+        new(Custom.Special, Operations("ab_power_dry"), s => !s.Outside || !s.Broad || s.Lead),
         new(Custom.Exceptional, Operations("ab_power_dry"), s => !s.Metal),
         new(Custom.Special, Operations("ab_metal_shroud"), s => !s.Lead),
         new(Custom.Special, Operations("ab_metal_power"), s => s.Element is Element.Radiator or Element.Pipe or Element.Window),
@@ -75,7 +118,39 @@ internal static class Customs
         new(Custom.Exceptional, Operations("st_shroud_sand"), s => s.Ground is not SubstrateFamily.Wood),
         new(Custom.Special, Operations("st_ir", "st_steam_paint"), s => !s.Lead || s.Ground != SubstrateFamily.Wood),
         new(Custom.Special, Operations("st_alkaline_poultice"), s => s.Start.Get(Facets.Load) != LayerLoad.Heavy),
-        new(Custom.Special, Operations("st_texture_wet", "dc_rust_convert"), _ => true),
+        new(Custom.Special, Operations("dc_rust_convert"), _ => true),
+        new(Custom.Special, Operations("st_texture_wet"), s => !s.Strips),
+        // Services that are bought in, each where it is the usual answer.
+        new(Custom.Exceptional, Operations("st_caustic_dip"), s => s.Protected || !s.Strips || s.Start.Get(Facets.Removable) == Presence.None),
+        new(Custom.Exceptional, Operations("st_blast_steel"), s => s.Protected || !s.Harsh || !s.Broad),
+        new(Custom.Exceptional, Operations("st_wet_blast"), s => s.Protected || !s.Strips || !s.Outside || !s.Broad || s.Metal),
+        new(Custom.Exceptional, Operations("ab_sweep"), s => !s.Outside || !s.Broad),
+        new(
+            Custom.Special,
+            Operations("ab_galv", "ab_mordant"),
+            s => s.Outside && s.Broad && s.Substrate == Substrate.GalvanisedNew && s.Surface.Brief.Wear == Wear.Hard
+        ),
+        new(
+            Custom.Exceptional,
+            Operations("rp_skim"),
+            s => s.Outside || s.Start.Get(Facets.Paper) != Paper.None || s.Appraised.Extents.FillM2 < s.Appraised.Extents.AreaM2 / 4
+        ),
+        // Whom to send for: the trade that the place and the signs point to.
+        new(Custom.Special, Operations("fc_gutter"), s => !s.Outside && !s.Points("s_damp_top", "c_moist_behind")),
+        new(Custom.Special, Operations("fc_flash_seal"), s => s.Element is not (Element.Window or Element.Door or Element.RoofSheet) && !s.Points("s_damp_top")),
+        new(
+            Custom.Special,
+            Operations("fc_repoint"),
+            s => !s.Outside || s.Substrate is not (Substrate.BrickSoft or Substrate.BrickHard or Substrate.StonePorous or Substrate.StoneDense)
+        ),
+        new(Custom.Special, Operations("fc_ground"), s => !s.Points("s_bridged", "c_bridged", "s_damp_low_grad", "c_rising")),
+        new(Custom.Special, Operations("fc_damp_refer"), s => !s.Points("s_damp_low_grad", "c_rising", "c_hygroscopic", "c_floor_moisture")),
+        new(Custom.Special, Operations("rp_patch"), s => s.Ground != SubstrateFamily.Plaster),
+        new(Custom.Special, Operations("rp_render"), s => s.Ground != SubstrateFamily.Masonry || s.Outside == false),
+        new(Custom.Special, Operations("rp_splice", "rp_decay"), s => s.Ground != SubstrateFamily.Wood),
+        // Much salt is drawn out; brushing takes only what stands on the face.
+        new(Custom.Special, Operations("dc_salts_brush"), s => s.Ground == SubstrateFamily.Masonry && s.Appraised.Facts.SaltShare >= 0.5),
+        new(Custom.Special, Operations("dc_salts_poultice"), s => s.Ground != SubstrateFamily.Masonry || !(s.Appraised.Facts.SaltShare >= 0.5)),
         // Rusting nails under paint are punched and primed; changed only where they would show.
         new(Custom.Special, Operations("mc_fixings"), s => s.Start.Get(Facets.Fixings) == Soundness.Sound && s.Finish != FinishFamily.Clear),
         new(Custom.Exceptional, Operations("mc_gutter_joint"), s => s.Element != Element.Gutter),
@@ -120,7 +195,7 @@ internal static class Customs
         return levels;
     }
 
-    private static bool Broad(Setting s) =>
+    private static bool Wide(Setting s) =>
         s.Ground is SubstrateFamily.Masonry or SubstrateFamily.Plaster
         || s.Element is Element.Floor or Element.Step or Element.RoofSheet or Element.Cladding or Element.Boarding or Element.Wall;
 

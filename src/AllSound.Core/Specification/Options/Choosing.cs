@@ -88,7 +88,7 @@ internal static class Choosing
     private static Option Best(IEnumerable<Option> options, Func<Option, double> by) =>
         options.OrderBy(by).ThenBy(o => o.Criteria.Money).ThenBy(o => o.Criteria.ElapsedDays).First();
 
-    /// <summary>Would a client see that they are two? By the last coat, by stripping, by a day and a fifth of the time, or by solvent in the house.</summary>
+    /// <summary>Would a client see that they are two? By the last coat, by stripping, by a day and a fifth of the time that have their price, or by solvent in the house.</summary>
     public static bool Differ(Option a, Option b)
     {
         if (a == b)
@@ -99,11 +99,16 @@ internal static class Choosing
         var days = Math.Abs(a.Criteria.ElapsedDays - b.Criteria.ElapsedDays);
         return Finish(a) != Finish(b)
             || a.Steps.Any(s => s.Act.Strips) != b.Steps.Any(s => s.Act.Strips)
-            || (days >= 1 && days >= 0.2 * Math.Max(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays))
+            || (
+                days >= 1
+                && days >= 0.2 * Math.Max(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays)
+                && a.Criteria.ElapsedDays > b.Criteria.ElapsedDays == a.Criteria.Money < b.Criteria.Money
+            )
             || Solvent(a) != Solvent(b);
     }
 
     private static CoatingClass? Finish(Option option) => option.Steps.LastOrDefault(s => s.Act.Operation.Role == CoatRole.Finish)?.Act.Product;
 
-    private static bool Solvent(Option option) => option.Steps.Any(s => s.Act.Operation.Role is not CoatRole.Spot && s.Act.Needs.Contains(FabricNeeds.FreshAir));
+    private static bool Solvent(Option option) =>
+        option.Steps.Any(s => s.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot) && s.Act.Needs.Contains(FabricNeeds.FreshAir));
 }

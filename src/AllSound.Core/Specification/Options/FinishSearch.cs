@@ -87,7 +87,8 @@ internal sealed class FinishSearch
         var longer = longest.Value.Where(t => t.Life > own).ToList();
         var ways = new List<IReadOnlyList<Act>> { acts };
         var cut = longer.Exists(t => !t.Way.Complete);
-        var (lasting, lastingStrips) = (finishes.Where(f => life(f) >= own).ToImmutableArray(), acts.Any(a => a.Strips));
+        // Of what lasts longer nothing leads anywhere, as far as was looked.
+        var (lasting, lastingStrips) = (finishes.Where(f => life(f) == own).ToImmutableArray(), acts.Any(a => a.Strips));
         var (byYear, reached) = (cost / own, own);
         if (longer.LastOrDefault() is { Way.Acts: { } dear } last)
         {

@@ -36,6 +36,15 @@ public sealed record Step(
     ImmutableArray<string> Manner
 )
 {
+    /// <summary>Why it is there where nothing needs what it gives, as a sentence; null where the links say.</summary>
+    public string? Because { get; init; }
+
+    /// <summary>How it is done. Over a coat of this job fine paint is rubbed over first: that belongs to laying it.</summary>
+    public string Do =>
+        Quantities.Costing.Denibbed(Act) && Before.Get(Facets.Cover) != Cover.None
+            ? $"Rub over lightly with 320 or a fine pad, off the arrises, and wipe it clean. {Act.Operation.Do}"
+            : Act.Operation.Do;
+
     /// <summary>What is done after it.</summary>
     /// <param name="all">The steps that it is one of.</param>
     public IEnumerable<Act> Later(ImmutableArray<Step> all) => all.Where(s => s.Number > Number).Select(s => s.Act);
@@ -98,7 +107,11 @@ public sealed record Option(
 
 /// <summary>Work stops until something outside painting is done or known.</summary>
 /// <param name="Need">The need that holds it.</param>
-public sealed record Hold(Need Need);
+public sealed record Hold(Need Need)
+{
+    /// <summary>What other trades do that settles it, as is usual on such a surface; empty where it waits for knowledge or consent only.</summary>
+    public ImmutableArray<Operation> Others { get; init; } = [];
+}
 
 /// <summary>What came of specifying a surface.</summary>
 /// <param name="Appraised">The condition worked from.</param>

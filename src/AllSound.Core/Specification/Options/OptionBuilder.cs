@@ -42,6 +42,8 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         return With([.. kept.Select(o => Choosing.Against(o, other)), named], notes);
     }
 
+    private readonly Custom[] levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
+
     private ImmutableArray<Option> Choose(List<Option> options) =>
         Choosing.Choose(options, new Setting(surface, appraised, goal.Family), o => !BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency).Any());
 
@@ -116,8 +118,12 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     private Specified Stopped(Sought sought, ImmutableArray<string> notes)
     {
+        var setting = new Setting(surface, appraised, goal.Family);
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
-        ImmutableArray<Hold> holds = [.. Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]).Select(n => new Hold(n))];
+        ImmutableArray<Hold> holds =
+        [
+            .. Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]).Select(n => new Hold(n) { Others = OtherTrades.For(n, setting) }),
+        ];
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
         var stopped = new Specified(
             appraised,
@@ -131,8 +137,14 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         );
         return stopped.Blocked.IsEmpty
             ? stopped.Then(() => Freeing.Of(rates, surface, appraised, firm, holds))
-            : stopped.Asking(() => Impasse.Find(rates, surface, appraised, firm, sought.Cut), () => Nearest.Find(rates, surface, appraised, firm));
+            : stopped.Asking(() => Known(Impasse.Find(rates, surface, appraised, firm, sought.Cut)), () => Nearest.Find(rates, surface, appraised, firm));
     }
+
+    private Impasse Known(Impasse impasse) =>
+        impasse with
+        {
+            Others = [.. impasse.Alone.Concat(impasse.Together).SelectMany(n => OtherTrades.For(n, new Setting(surface, appraised, goal.Family))).Distinct()],
+        };
 
     // What opens up what stops the work, and what does not wait for it: mould is killed and salts are brushed off at once, and damp paper comes
     // off so that the wall can dry. Where nothing holds it and only no way leads to the end, it can be cleaned all the same, except where it may
@@ -144,7 +156,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             return [];
         }
 
-        var remedy = new Remedy(rates, goal, appraised);
+        var remedy = new Remedy(rates, goal, appraised, levels);
         var open = holds
             .Select(h => h.Need.Opening)
             .OfType<Need>()
@@ -171,15 +183,19 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     private Option Build(IReadOnlyList<Act> sequence)
     {
-        var planned = Sequencing.Mended(appraised.Condition, Sequencing.Usual(appraised.Condition, sequence), new Remedy(rates, goal, appraised));
-        var steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
+        var (with, because) = Companions.With(Sequencing.Usual(appraised.Condition, sequence), new Setting(surface, appraised, goal.Family), rules);
+        var planned = Sequencing.Mended(appraised.Condition, with, new Remedy(rates, goal, appraised, levels));
+        var steps = Accompanied(Sequencing.Steps(appraised, planned, goal.Needs, rates));
 
         // The clocks may have made a step needless, as a dusting that what was put in after it does again.
-        while (steps.FirstOrDefault(s => s.Links.IsEmpty) is { } needless)
+        while (steps.FirstOrDefault(s => s.Links.IsEmpty && s.Because is null) is { } needless)
         {
             planned.RemoveAt(needless.Number - 1);
-            steps = Sequencing.Steps(appraised, planned, goal.Needs, rates);
+            steps = Accompanied(Sequencing.Steps(appraised, planned, goal.Needs, rates));
         }
+
+        ImmutableArray<Step> Accompanied(ImmutableArray<Step> all) =>
+            because.Count == 0 ? all : [.. all.Select(s => because.TryGetValue(s.Act.Index, out var why) ? s with { Because = why } : s)];
 
         if (!rules.IsEmpty)
         {

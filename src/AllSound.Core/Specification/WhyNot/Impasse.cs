@@ -23,6 +23,9 @@ namespace AllSound.Core.Specification;
 /// <param name="Outright">The reason where it lies in no need and no wish: waits that cannot all be kept, a search that was cut short.</param>
 public sealed record Impasse(ImmutableArray<Need> Alone, ImmutableArray<Need> Together, ImmutableArray<string> Wishes, bool Both = false, string? Outright = null)
 {
+    /// <summary>What other trades do that would settle the needs named.</summary>
+    public ImmutableArray<Operation> Others { get; init; } = [];
+
     /// <summary>Needs named at most where each alone would do.</summary>
     public const int Most = 3;
 

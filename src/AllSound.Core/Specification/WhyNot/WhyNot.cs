@@ -98,7 +98,11 @@ public static class WhyNot
             lines.Add($"{what} {where}. {need.Consequence} ({need.Source})");
         }
 
-        if (unmet.Length == 0)
+        if (unmet.Length == 0 && instead is null && option.Steps.FirstOrDefault(s => s.Act == was)?.Because is { } because)
+        {
+            lines.Add($"{what} nothing else would be unready. {because}");
+        }
+        else if (unmet.Length == 0)
         {
             var more = money - option.Criteria.Money;
             lines.Add(

@@ -234,7 +234,8 @@ internal static class FilmStripping
         string accept,
         ImmutableArray<string> cautions,
         double hazard,
-        Source source
+        Source source,
+        bool raisesGrain = true
     ) =>
         new()
         {
@@ -272,10 +273,11 @@ internal static class FilmStripping
                 Set(F.Lumps, Presence.None),
                 Set(F.Soil, Soil.Clean),
                 Set(F.Residue, residue),
+                // Water, strippers and heat leave the grain raised, with remains of the film in it.
+                .. raisesGrain ? [Set(F.Grey, Presence.Present, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))] : Array.Empty<Effect>(),
                 Set(F.Dust, Presence.Present),
                 Set(F.Cover, Cover.None),
                 Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)),
-                Set(F.Nibs, Presence.None),
                 Set(F.Topcoats, Count.None),
                 Set(F.ToHide, Count.Two),
                 Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),

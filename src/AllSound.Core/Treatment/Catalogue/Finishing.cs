@@ -142,6 +142,7 @@ internal static class Finishing
         ) with
         {
             ByOthers = true,
+            Towards = SiteNeeds.AsbestosAbsent,
         },
         Others(
             "fc_gutter",
@@ -190,7 +191,10 @@ internal static class Finishing
             [],
             "0.2 mm or less a season",
             Source.Standard("BRE Digest 343", Confidence.Judgement)
-        ),
+        ) with
+        {
+            Towards = SiteNeeds.MovementStill,
+        },
         Mask(
             "mk_edge",
             "Tape edges",

@@ -48,8 +48,14 @@ internal static class MasonryCleaning
             Gives =
             [
                 Set(F.Dust, Presence.None),
-                // Light soil on bare plaster and masonry is dust; washing would only carry it in.
-                Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light), F.Film.Is(Film.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))),
+                // Light soil on a bare ground that drinks is dust; washing would only carry it in.
+                Set(
+                    F.Soil,
+                    Soil.Clean,
+                    F.Soil.Is(Soil.Light),
+                    F.Film.Is(Film.None),
+                    F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Wood))
+                ),
             ],
             Extent = Extent.Whole,
             Rate = 50,

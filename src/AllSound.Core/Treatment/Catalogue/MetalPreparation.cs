@@ -288,6 +288,7 @@ internal static class MetalPreparation
             Accept = "even dull, no more than 10 micrometres of zinc lost",
             Hazard = 4,
             ByOthers = true,
+            Hired = true,
             Source = Source.Standard("ISO 12944-4", Confidence.Usual),
         },
         new()

@@ -155,7 +155,7 @@ internal static class Preparation
             Id = "ab_gloss",
             Group = Group.Abrade,
             Title = "Rub the old film down dry",
-            Do = "120 to 180 grit to an even matt, ropes and lumps levelled.",
+            Do = "120 to 180 grit to an even matt, ropes and lumps levelled; brush and wipe the dust off as you go.",
             Needs =
             [
                 SiteNeeds.AccessSafe,
@@ -168,10 +168,10 @@ internal static class Preparation
                 N.WashDry,
                 N.CoatDry,
             ],
-            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
-            Rate = 10,
-            RateNarrow = 20,
+            Rate = 8.5,
+            RateNarrow = 16,
             Uses = [new(Sundries.Abrasive, 0.1)],
             Tool = "120 to 180 grit, along the grain",
             Accept = "even matt, no shine left in the corners",

@@ -58,7 +58,7 @@ internal static class Repairs
             0.4,
             Sundries.FineFiller,
             new(Drying.Filler, 2, 4),
-            [OnWall],
+            [OnWall, P.NotDeep],
             "S3 fill after the sealer"
         ),
         Filled(
@@ -75,7 +75,7 @@ internal static class Repairs
         Filled(
             "rp_lime_fill",
             "Fill losses in lime with lime",
-            "Lime putty and fine sand, in thin layers, kept damp; no gypsum in lime.",
+            "Lime putty and fine sand, in thin layers, each kept damp, the last floated flush with a sponge float; no gypsum in lime.",
             1.5,
             6,
             Sundries.Mortar,
@@ -92,7 +92,11 @@ internal static class Repairs
                 ),
             ],
             "S30 filler"
-        ),
+        ) with
+        {
+            Gives = [Set(F.Fill, Fill.Flush), Set(F.Step, Presence.None)],
+            Accept = "floated flush and firm, no hair cracks",
+        },
         Filled(
             "rp_wood_fill",
             "Fill wood with two-part filler",
@@ -130,6 +134,7 @@ internal static class Repairs
             Extent = Extent.Whole,
             Gives = [Set(F.Fill, Fill.Flush), Set(F.Step, Presence.None), Set(F.Lumps, Presence.None), Set(F.Bare, Bare.Raw)],
             ByOthers = true,
+            Hired = true,
             Source = Source.Standard("BS EN 13914-2", Confidence.Usual),
         },
         Filled(

@@ -252,7 +252,7 @@ internal static class SiteWork
             HoldPoint = "After the wait: stains back, grip at a corner, show-through; written down.",
             Group = Group.Aftercare,
             Title = "Lift coverings, clean up, record",
-            Do = "Pull tape at 45 degrees, lift sheets inward, bag waste by kind, write down product, batch and colour.",
+            Do = "Lift sheets inward with their tape, bag waste by kind, write down product, batch and colour.",
             Needs = [N.CoatDry, N.LeadCleaned, N.Topcoats(1)],
             Gives = [Set(F.Protection, Protection.Cleared)],
             Extent = Extent.Once,

@@ -136,7 +136,8 @@ internal static class Stripping
             "a drop of water spreads",
             ["Ventilate; no ignition.", "Rags: flat outside or under water in a lidded bin."],
             hazard: 2.5,
-            Source.Practice
+            Source.Practice,
+            raisesGrain: false
         ) with
         {
             Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
@@ -157,7 +158,8 @@ internal static class Stripping
             "no tack, no shine",
             ["Flammable: ventilate, no flame or spark."],
             hazard: 3,
-            Source.Practice
+            Source.Practice,
+            raisesGrain: false
         ) with
         {
             Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
@@ -234,7 +236,7 @@ internal static class Stripping
                 Residue.None,
                 new(Drying.Wash, 24, 72),
                 [HardMasonryOrIron, P.Outside],
-                [new(Sundries.Media, 17)],
+                [new(Sundries.Media, 17), new(Sundries.WetBlasting, 1)],
                 "S7 blast",
                 "no more than 0.3 mm lost, water caught",
                 ["Competent contractor; capture everything on lead."],
@@ -243,18 +245,46 @@ internal static class Stripping
             ) with
             {
                 ByOthers = true,
+                Hired = true,
             },
             // Iron comes out of the water bright and rusts again lightly while it dries.
             Set(F.Rust, Rust.Light, F.Rust.IsNot(Rust.None))
+        ),
+        Also(
+            FilmStripping.Strip(
+                "st_blast_steel",
+                "Have the steel blasted bright, the dust captured",
+                "A contractor with vacuum blasting. To near white, a sharp profile of 40 to 75 micrometres; and only as much as is primed the same shift.",
+                rate: 40,
+                narrow: 40,
+                moulded: 20,
+                carved: 10,
+                Residue.None,
+                null,
+                [Grounds("blastable-steel", "the ground is steel or iron 3 mm or thicker", [Substrate.Steel, Substrate.IronCast]), P.Outside, P.FaceBears],
+                [new(Sundries.CaptureBlasting, 1)],
+                "S7 blast",
+                "near white against the pictures, profile read, dust class 2 or better",
+                ["Competent contractor; capture everything on lead.", "Hearing, and nobody within the barrier."],
+                hazard: 5,
+                Source.Standard("ISO 8501-1, ISO 8503", Confidence.Usual)
+            ) with
+            {
+                ByOthers = true,
+                Hired = true,
+            },
+            Set(F.Rust, Rust.None),
+            Set(F.Prep, Prep.Blast),
+            Set(F.Dust, Presence.None)
         ),
         FilmStripping.Strip(
             "st_caustic_dip",
             "Have it stripped in an off-site tank",
             "Take it off, label every part; the yard neutralises, you prove it with pH paper and let it dry one to two weeks.",
-            rate: 6,
-            narrow: 12,
-            moulded: 6,
-            carved: 6,
+            rate: 12,
+            narrow: 24,
+            moulded: 12,
+            carved: 12,
             Residue.Alkali,
             new(Drying.Wash, 168, 336),
             [
@@ -263,8 +293,9 @@ internal static class Stripping
                     "it is solid softwood, steel or iron, pegged and not glued",
                     [Substrate.Softwood, Substrate.SoftwoodResinous, Substrate.Steel, Substrate.IronCast]
                 ),
+                P.TakenDown,
             ],
-            [],
+            [new(Sundries.TankStripping, 1)],
             "S7 off-site dip",
             "pH 8.5 or less, joints tight, 15 % or less",
             ["Never on site. Tell the yard about lead."],
@@ -273,6 +304,7 @@ internal static class Stripping
         ) with
         {
             ByOthers = true,
+            Hired = true,
         },
         new()
         {
