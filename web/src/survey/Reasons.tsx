@@ -2,6 +2,7 @@ import type { SurfaceView } from "../api/client";
 import { useChecks } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { HazardList } from "../work/HazardList";
+import { OtherTrades } from "../work/OtherTrades";
 import { AcrossTheJob } from "./AcrossTheJob";
 import { Numbers } from "./Numbers";
 
@@ -21,6 +22,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
               <li key={free}>{free}</li>
             ))}
           </ul>
+          <OtherTrades others={hold.others} />
           {hold.meanwhile.length > 0 && <p>Meanwhile: {hold.meanwhile.join(" ")}</p>}
         </div>
       ))}
@@ -56,7 +58,9 @@ export function Reasons({ view }: { view: SurfaceView }) {
         </p>
       ))}
       <h3 style={{ marginTop: 10 }}>Worth checking next</h3>
-      {checks.data?.length === 0 && <p className="soft small">No check left would change the work.</p>}
+      {checks.data?.length === 0 && (
+        <p className="soft small">No check left would change the work or settle the cause.</p>
+      )}
       {checks.data?.slice(0, 4).map((c) => (
         <article key={c.check} className="finding">
           <div className="how">
@@ -68,7 +72,7 @@ export function Reasons({ view }: { view: SurfaceView }) {
               {c.minutes} min{c.waitHours > 0 ? `, result after ${c.waitHours} h` : ""}
             </span>
           </div>
-          {c.wouldChange.map((line) => (
+          {[...c.wouldChange, ...c.settles].map((line) => (
             <p key={line} className="small">
               {line}
             </p>

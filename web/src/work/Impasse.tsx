@@ -2,6 +2,7 @@ import type { SurfaceView } from "../api/client";
 import { useImpasse } from "../job/data";
 import { daysText } from "../shell/words";
 import { money } from "../survey/OptionGlance";
+import { OtherTrades } from "./OtherTrades";
 
 /** Why nothing meets the brief, and what would help. */
 export function Impasse({ view }: { view: SurfaceView }) {
@@ -23,6 +24,7 @@ export function Impasse({ view }: { view: SurfaceView }) {
           <li key={what}>{what}</li>
         ))}
       </ul>
+      <OtherTrades others={data.others} />
       {data.nearest && (
         <>
           <p>
