@@ -227,16 +227,29 @@ internal static class Text
             string?[] with =
             [
                 step.Tool,
-                step.Dilution is null ? null : $"let down: {step.Dilution}",
-                step.Mixing,
+                // What the label allows says it for coats that are not let down.
+                step.Dilution
+                    is null
+                || step.Mixing is not null && step.Dilution.StartsWith("none", StringComparison.Ordinal)
+                    ? null
+                    : $"let down: {step.Dilution}",
+                step.Mixing is { } mixing && told.Add(mixing) ? mixing : null,
                 step.Litres > 0 ? Say(FormattableString.Invariant($"{step.Litres:0.##} L")) : null,
                 step.Hours > 0 ? Figures.Hours(step.Hours) : null,
             ];
-            to.WriteLine($"        with: {string.Join("; ", with.OfType<string>())}");
+            to.WriteLine($"        with: {string.Join("; ", with.OfType<string>())}. Done when: {step.Accept}");
             Told(to, told, "beware: ", step.Cautions);
-            to.WriteLine($"        done when: {step.Accept}");
-            Told(to, told, "wear: ", step.Protection);
-            Told(to, told, "waste: ", step.Waste is { } waste ? [waste] : []);
+            string[] wear = [.. step.Protection.Where(p => told.Add($"wear: {p}"))];
+            string[] clearing =
+            [
+                .. wear.Length > 0 ? [$"wear: {string.Join(", ", wear)}"] : Array.Empty<string>(),
+                .. step.Waste is { } waste && told.Add($"waste: {waste}") ? [$"waste: {waste}"] : Array.Empty<string>(),
+            ];
+            if (clearing.Length > 0)
+            {
+                to.WriteLine($"        {string.Join("; ", clearing)}");
+            }
+
             Told(to, told, "our way: ", step.Manner);
             Told(to, told, "", step.Tint is { } tint ? [tint] : []);
             Told(to, told, "HOLD POINT: ", step.HoldPoint is { } hold ? [hold] : []);
@@ -254,7 +267,7 @@ internal static class Text
         string[] fresh = [.. lines.Where(l => told.Add(head + l))];
         if (fresh.Length > 0)
         {
-            to.WriteLine($"        {head}{string.Join(head is "wear: " ? ", " : " ", fresh)}");
+            to.WriteLine($"        {head}{string.Join(' ', fresh)}");
         }
     }
 

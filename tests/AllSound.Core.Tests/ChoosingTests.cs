@@ -44,12 +44,26 @@ public sealed class ChoosingTests
     private static Option Longer(Option option) => option with { Id = "second", Steps = option.Steps.Add(Model.Steps[1]) };
 
     [Fact]
+    public void What_stays_nearer_to_custom_comes_first_though_a_stranger_way_is_cheaper()
+    {
+        var offered = Choosing.Choose(
+            [Made("cheap", 100, 10, 6, 20), Made("quick", 120, 4, 6, 25)],
+            new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint),
+            _ => true,
+            o => o.Criteria.Money < 110 ? Custom.Special : Custom.Customary
+        );
+        Assert.Equal(120, offered[0].Criteria.Money);
+        Assert.NotNull(offered[0].Recommended);
+    }
+
+    [Fact]
     public void What_keeps_to_budget_and_deadline_comes_first()
     {
         var offered = Choosing.Choose(
             [Made("cheap", 100, 10, 6, 20), Made("quick", 150, 2, 6, 25)],
             new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint),
-            o => o.Criteria.ElapsedDays < 5
+            o => o.Criteria.ElapsedDays < 5,
+            _ => Custom.Customary
         );
         Assert.Equal(["quick", "cheap"], offered.Select(o => o.Id));
         Assert.Equal("The cheapest that keeps to budget and deadline.", offered[0].Recommended);
@@ -181,7 +195,12 @@ public sealed class ChoosingTests
     }
 
     private static System.Collections.Immutable.ImmutableArray<Option> Choose(List<Option> options) =>
-        Choosing.Choose(options, new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint), _ => true);
+        Choosing.Choose(
+            options,
+            new Setting(Demo.Place("skirting").Surface, Demo.Specify("skirting").Appraised, FinishFamily.TrimPaint),
+            _ => true,
+            _ => Custom.Customary
+        );
 
     // A finish of its own for each name, so that each is a choice.
     private static Option Made(string id, double money, double days, double years, double hazard)

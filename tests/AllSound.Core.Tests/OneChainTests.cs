@@ -39,7 +39,10 @@ public sealed class OneChainTests
                             !implied.Is.Holds(last)
                                 || LivedWith.Contains(implied.Is.Facet)
                                 // Under a clear finish the wood keeps its own colour.
-                                || (implied.Is.Facet == Facets.Tannin && option.Steps.Last(s => s.Act.Operation.Role == Treatment.CoatRole.Finish).Act.Product!.Clear)
+                                || (
+                                    (implied.Is.Facet == Facets.Tannin || implied.Is.Facet == Facets.Knots)
+                                    && option.Steps.Last(s => s.Act.Operation.Role == Treatment.CoatRole.Finish).Act.Product!.Clear
+                                )
                                 || (surface.Brief.OnlyClean && answer.Says.Contains("only cleaned", StringComparison.Ordinal)),
                             $"{surface.Id}: {finding.Cause.Id} leaves {implied.Says} in '{option.Name}'"
                         );

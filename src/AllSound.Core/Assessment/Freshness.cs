@@ -28,7 +28,9 @@ internal static class Freshness
         ground switch
         {
             Substrate.GypsumNew => 14,
-            Substrate.RenderCement or Substrate.ConcreteCast or Substrate.BlockConcrete or Substrate.BrickHard or Substrate.BrickSoft => 28,
+            Substrate.RenderCement or Substrate.BlockConcrete or Substrate.BrickHard or Substrate.BrickSoft => 28,
+            // Screed and concrete give off about a millimetre a day (BS 8203, from memory).
+            Substrate.ConcreteCast => 60,
             // Fresh from the treatment plant.
             Substrate.SoftwoodTreated => 60,
             Substrate.RenderLime => 90,

@@ -11,6 +11,7 @@ internal static class SignFacts
     private static readonly FrozenDictionary<string, Func<Facts, SignSeen, Facts>> BySign = new Dictionary<string, Func<Facts, SignSeen, Facts>>
     {
         ["s_damp_high"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
+        ["s_pop"] = (f, _) => f with { LooseFixings = f.LooseFixings ?? true },
         ["s_mc20"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
         ["s_ring"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
         ["s_tide"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.05) },
@@ -86,6 +87,8 @@ internal static class SignFacts
         ["d_crazing_pl"] = (f, s) => s.Measure >= 0.2 ? f with { FillShare = f.FillShare ?? 0.02 } : f,
     }.ToFrozenDictionary();
 
+    private static readonly string[] OtherWater = ["s_damp_top", "s_damp_low_grad", "s_after_rain", "s_tide", "s_bridged", "s_floor_ground"];
+
     /// <summary>Facts with what the signs and checks add.</summary>
     public static Facts Read(Surface surface)
     {
@@ -121,6 +124,17 @@ internal static class SignFacts
                     : reading.Value is { } value && check.InOwnUnit(value, reading.Unit) is { } read ? check.Read?.Invoke(facts, read) ?? facts
                     : facts;
             }
+        }
+
+        // What was laid weeks ago is damp with its own water, unless something points to another.
+        if (
+            surface.Facts.DampSource is null
+            && Substrates.Find(surface.Substrate) is { } substrate
+            && Freshness.NotDry(substrate.Value, surface.AgeDays) is not null
+            && !surface.Signs.Any(s => s.Present && OtherWater.Contains(s.Sign))
+        )
+        {
+            facts = facts with { DampSource = DampSource.None };
         }
 
         return facts;

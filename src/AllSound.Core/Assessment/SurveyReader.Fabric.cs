@@ -86,7 +86,8 @@ internal sealed partial class SurveyReader
             F.Paper,
             substrate.Value switch
             {
-                Substrate.PaperVinyl => Paper.Failing,
+                // Vinyl paper is painted only where it was found to hold everywhere, or is to stay.
+                Substrate.PaperVinyl => facts.LoosePaper == false || (facts.LoosePaper is null && surface.Brief.KeepOldFilm) ? Paper.Sound : Paper.Failing,
                 Substrate.PaperLining => facts.LoosePaper == true ? Paper.Failing : Paper.Sound,
                 _ => Paper.None,
             }
@@ -104,7 +105,13 @@ internal sealed partial class SurveyReader
             quiet: tender is null
         );
         var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
-        Put(F.Breath, Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
+        // Nothing rises through a ceiling that is dry: it need not breathe as a solid wall must.
+        var overhead =
+            surface.Element is Element.Ceiling or Element.Cornice
+            && surface.Exposure == Exposure.Inside
+            && condition.Get(F.DampSource) != DampSource.Open
+            && condition.Get(F.Moisture) == Moisture.Dry;
+        Put(F.Breath, overhead ? VapourSteps.Step63 : Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
     }
 
     private void ReadHeat()

@@ -98,8 +98,8 @@ internal sealed partial class SurveyReader
             Note(F.WaterStain, (byte)Bleed.Live, Resolved.Inferred, "Iron of the nails turns this wood blue-black round them.", null);
         }
 
-        Known(F.Tar, Stained(facts.Tar, facts.TarShare), Bleed.None, Resolved.Assumed, "nicotine or soot", null);
-        Known(F.Ink, Stained(facts.Ink, facts.InkShare), Bleed.None, Resolved.Assumed, "ink or marker", null);
+        Known(F.Tar, Stained(facts.Tar, facts.TarShare), Bleed.None, Resolved.Assumed, "nicotine or soot", null, quiet: surface.Exposure == Exposure.Outside);
+        Known(F.Ink, Stained(facts.Ink, facts.InkShare), Bleed.None, Resolved.Assumed, "ink or marker", null, quiet: surface.Exposure == Exposure.Outside);
         var softwood = substrate.Value is Substrate.Softwood or Substrate.SoftwoodResinous && !substrate.KnotFree;
         var bareSoftwood = softwood && bare >= 1;
         Known(

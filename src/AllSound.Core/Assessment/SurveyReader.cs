@@ -21,6 +21,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
     public Appraised Read()
     {
         var wood = substrate.Family == SubstrateFamily.Wood;
+        var mineral = substrate.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry;
         Put(F.Substrate, substrate.Value);
         Put(F.Exposure, surface.Exposure);
         Put(F.ThinFace, Yes(substrate.Thin || IsSheet));
@@ -89,7 +90,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
             oily ? "Oily wood laid bare: assumed greasy until a drop of water spreads." : "Soil not recorded: assumed soiled, so it is washed.",
             "T_waterbreak"
         );
-        Known(F.Mould, Yes(Mouldy), Presence.None, Resolved.Assumed, "mould", null);
+        Known(F.Mould, Yes(Mouldy), Presence.None, Resolved.Assumed, "mould", null, quiet: substrate.Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous);
         Known(
             F.MouldSource,
             facts.MouldSource,
@@ -129,9 +130,17 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         );
         Put(F.JointWide, Yes(facts.JointWidthMm > CaulkBridgesMm));
         ReadAir();
-        Known(F.Backing, Fails(facts.Hollow), Soundness.Sound, Resolved.Assumed, "hollow plaster", null, quiet: wood);
+        Known(
+            F.Backing,
+            Fails(facts.Hollow),
+            Soundness.Sound,
+            Resolved.Assumed,
+            substrate.Family == SubstrateFamily.Slick ? "loose tiles" : "hollow plaster",
+            null,
+            quiet: !mineral && substrate.Family != SubstrateFamily.Slick
+        );
         Known(F.Timber, Fails(facts.Rot), Soundness.Sound, Resolved.Assumed, "decay", null, quiet: !wood);
-        Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null);
+        Known(F.Movement, Fails(facts.LiveCrack), Soundness.Sound, Resolved.Assumed, "moving cracks", null, quiet: !mineral);
         ReadFabric(film, bare);
         var oldLrv = surface.Layers is { IsEmpty: false } layers ? layers[^1].Reflectance : null;
         Put(F.ToHide, hasFilm ? Appraisal.CoatsToHide(oldLrv, surface.Brief.Reflectance ?? 80) : Count.Two);

@@ -138,8 +138,17 @@ public static class StepHazards
     {
         if (first)
         {
-            var wood = Substrates.Of(before.Get(Facets.Substrate)).Family == SubstrateFamily.Wood;
-            return $"Before the first coat: dry by a number ({(wood ? "timber 18 % or less" : "equilibrium humidity 75 % or less, or as the known dry place")}), dust-free, firm at every edge, keyed, clean; written down.";
+            var dry = Substrates.Of(before.Get(Facets.Substrate)).Family switch
+            {
+                SubstrateFamily.Wood => "dry by a number (timber 18 % or less)",
+                SubstrateFamily.Plaster or SubstrateFamily.Masonry => "dry by a number (equilibrium humidity 75 % or less, or as the known dry place)",
+                _ => "dry, and the face 3 °C above the dew point",
+            };
+            var air =
+                before.Get(Facets.Exposure) == Exposure.Outside && !dry.Contains("dew", StringComparison.Ordinal)
+                    ? ", the face 3 °C above the dew point and over 5 °C"
+                    : "";
+            return $"Before the first coat: {dry}{air}, dust-free, firm at every edge, keyed, clean; written down.";
         }
 
         return act.Operation.HoldPoint

@@ -70,7 +70,7 @@ public static class Specifier
 
                 tried = some.Length;
 
-                var sought = Seek(rates, surface, appraised, goal, some);
+                var sought = Seek(rates, surface, appraised, goal, some, levels);
                 if (circle == Custom.Exceptional || !sought.Sequences.IsEmpty || (!sought.Missing.IsEmpty && sought.Missing.All(n => n.Hold)))
                 {
                     return sought;
@@ -79,7 +79,7 @@ public static class Specifier
         }
     }
 
-    private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts)
+    private static Sought Seek(Rates rates, Surface surface, Appraised appraised, Goal goal, Act[] acts, Custom[] levels)
     {
         var task = goal.Task(appraised.Condition, acts);
         if (!task.Missing.IsEmpty)
@@ -94,7 +94,7 @@ public static class Specifier
                 : new Sought([], goal.Needs, Cut: false);
         }
 
-        var prices = new Prices(appraised.Extents, rates, task.Acts);
+        var prices = new Prices(appraised.Extents, rates, task.Acts, levels);
         var finishes = goal.LaidBy(acts);
         var aims = new List<(ImmutableArray<CoatingClass> Finishes, GoalTask Aim)>();
         var searches = new FinishSearch(finishes, f => Life(f, surface), some => task.Priced(With(some), prices, Weights.LeastCost));

@@ -51,6 +51,7 @@ internal static class Coating
         P.FixingsTight,
         P.LapsClosed,
         P.HolesClosed,
+        P.EndGrainSealed,
     ];
 
     private static readonly Need[] Finish =
@@ -63,7 +64,6 @@ internal static class Coating
         GroundNeeds.LumpsGone,
         GroundNeeds.JointClosed,
         P.PuttySound,
-        P.EndGrainSealed,
         P.EdgesRounded,
     ];
 
@@ -160,13 +160,13 @@ internal static class Coating
 
         if (operation.Role == CoatRole.Finish)
         {
-            foreach (
-                var need in Finish.Concat(
-                    product.Clear ? []
-                    : product.Cover is Cover.Silicate or Cover.SilicatePure or Cover.Limewash ? MineralFinish
-                    : OpaqueFinish
-                )
-            )
+            // Lime takes a dry tide mark in; a stain block between would part it from the wall.
+            var mineral = product.Cover is Cover.Silicate or Cover.SilicatePure or Cover.Limewash;
+            var more =
+                product.Clear ? []
+                : mineral ? MineralFinish
+                : OpaqueFinish;
+            foreach (var need in Finish.Where(n => !mineral || n != N.WaterStainBlocked).Concat(more))
             {
                 yield return need;
             }

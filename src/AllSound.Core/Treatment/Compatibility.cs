@@ -108,7 +108,8 @@ public static class Compatibility
         {
             Cover.Varnish => [Film.None, Film.Varnish],
             Cover.Woodstain => [Film.None, Film.Woodstain],
-            _ => [Film.None, Film.Oil, Film.Wax],
+            // Oil does not dry on polish: the wax comes off first.
+            _ => [Film.None, Film.Oil],
         };
         return Once(
             $"clear-over-{product.Cover}",

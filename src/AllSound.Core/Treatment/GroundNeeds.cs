@@ -261,7 +261,8 @@ public static class GroundNeeds
             "Limewash and silicate bind with a mineral face and not with paint: over primed spots they powder and show.",
             Severity.Fails,
             Practice,
-            F.Fill.Is(Fill.None, Fill.Flush)
+            F.Fill.Is(Fill.None, Fill.Flush),
+            F.Cover.Is(Cover.Limewash, Cover.Silicate, Cover.SilicatePure)
         )
         .Otherwise("what was filled was primed with paint");
 

@@ -177,6 +177,9 @@ public sealed record Operation
     /// <summary>How to do it.</summary>
     public required string Do { get; init; }
 
+    /// <summary>How to do it outside, where that differs; null where it does not.</summary>
+    public string? DoOutside { get; init; }
+
     /// <summary>What must be true before, besides what its role as a coat asks.</summary>
     public ImmutableArray<Need> Needs { get; init; } = [];
 

@@ -369,7 +369,7 @@ public static class WallAndMasonryCoatings
         Finishes = [FinishFamily.WallPaint],
         Grounds = [Substrate.LimeOld],
         Scrub = 0,
-        Follows = [Sealer, Cover.Limewash, Cover.Casein],
+        Follows = [Sealer, Cover.Casein],
         Source = Source.Judgement,
     };
 }

@@ -22,6 +22,7 @@ internal static class Customs
     [
         // Finishes and their primers.
         new(Custom.Special, Products("p_linseed"), _ => true),
+        new(Custom.Exceptional, Products("p_linseed"), s => s.Film != Film.OilLead && !s.Protected),
         new(Custom.Exceptional, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground == SubstrateFamily.Wood),
         new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood && !s.Harsh),
         new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic"), s => s.Metal && (!s.Harsh || s.Broad)),
@@ -52,7 +53,7 @@ internal static class Customs
         new(Custom.Special, Products("p_masonry_sb"), s => s.Start.Get(Facets.ColdFace) == Chill.None),
         new(Custom.Special, Products("p_masonry_elast"), s => !s.Crazed),
         new(Custom.Special, Products("p_masonry_ac", "p_siloxane"), s => s.Crazed),
-        new(Custom.Special, Products("p_limewash"), s => s.Film == Film.Casein),
+        new(Custom.Special, Products("p_limewash"), s => s.Film == Film.Casein || (!s.Outside && s.Film != Film.Limewash)),
         new(Custom.Special, Products("p_alkali_wb"), s => s.Outside && s.Start.Get(Facets.ColdFace) != Chill.None),
         new(Custom.Special, Products("p_alkali_sb"), s => !s.Outside || s.Start.Get(Facets.ColdFace) == Chill.None),
         // A sealer binds what powders; firm bare masonry gets its own paint thinned, and bare alkaline spots what alkali does not turn.
@@ -88,8 +89,24 @@ internal static class Customs
         new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),
         // Washing.
         new(Custom.Special, Operations("cl_spirit_wash"), s => s.Film != Film.Shellac),
-        new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)),
+        new(
+            Custom.Special,
+            Operations("cl_solvent_wipe"),
+            s =>
+                s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)
+                && s.Substrate is not (Substrate.HardwoodOily or Substrate.HardwoodTannin)
+        ),
+        // Oil of the wood's own is wiped off with spirit; water does not take it.
+        new(Custom.Special, Operations("cl_sugar_soap", "cl_degrease"), s => s.Film == Film.None && s.Substrate == Substrate.HardwoodOily),
+        // Where smell matters the waterborne block does.
+        new(Custom.Special, Operations("sb_stain_shellac", "sb_stain_alkyd"), s => s.Surface.Brief.LowOdour),
         new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Wide(s)),
+        // On plastic waterborne paint gives with it.
+        new(Custom.Special, Products("p_gloss_alk", "p_egg_alk", "p_uc_alk"), s => s.Substrate is Substrate.PvcU or Substrate.Laminate),
+        // Heat scorches wood that stays in sight.
+        new(Custom.Special, Operations("st_heatgun", "st_ir"), s => s.Finish == FinishFamily.Clear),
+        // A solvent wipe is for grease and for bare metal.
+        new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Film != Film.None && s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
         // Tiles want their own cleaner: limescale and soap.
         new(Custom.Special, Operations("cl_sugar_soap", "cl_degrease", "cl_solvent_wipe"), s => s.Finish == FinishFamily.Tile),
         // Between tiles is grout.
@@ -106,7 +123,7 @@ internal static class Customs
         // Outside it is growth, and there is a wash made for it.
         new(Custom.Special, Operations("cl_mould_wash"), s => s.Outside),
         // Stripping and abrading.
-        new(Custom.Special, act => act.Strips, s => s.Sound),
+        new(Custom.Special, act => act.Strips, s => s.Sound && s.Film != Film.Wax),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
         new(Custom.Special, Operations("st_needle_gun"), s => s.Start.Get(Facets.Rust) != Rust.Scale),
         new(Custom.Special, Operations("ab_scale"), s => !s.Outside),
@@ -151,6 +168,8 @@ internal static class Customs
         // Much salt is drawn out; brushing takes only what stands on the face.
         new(Custom.Special, Operations("dc_salts_brush"), s => s.Ground == SubstrateFamily.Masonry && s.Appraised.Facts.SaltShare >= 0.5),
         new(Custom.Special, Operations("dc_salts_poultice"), s => s.Ground != SubstrateFamily.Masonry || !(s.Appraised.Facts.SaltShare >= 0.5)),
+        // Boards are screwed beside what has popped.
+        new(Custom.Special, Operations("mc_fixings"), s => s.Ground == SubstrateFamily.Plaster),
         // Rusting nails under paint are punched and primed; changed only where they would show.
         new(Custom.Special, Operations("mc_fixings"), s => s.Start.Get(Facets.Fixings) == Soundness.Sound && s.Finish != FinishFamily.Clear),
         new(Custom.Exceptional, Operations("mc_gutter_joint"), s => s.Element != Element.Gutter),

@@ -23,7 +23,8 @@ internal static class Choosing
     /// <param name="options">All that were found.</param>
     /// <param name="setting">The surface.</param>
     /// <param name="meets">Does an option meet budget and deadline?</param>
-    public static ImmutableArray<Option> Choose(List<Option> options, Setting setting, Func<Option, bool> meets)
+    /// <param name="level">How far out of the ordinary an option is.</param>
+    public static ImmutableArray<Option> Choose(List<Option> options, Setting setting, Func<Option, bool> meets, Func<Option, Custom> level)
     {
         if (options.Count == 0)
         {
@@ -35,7 +36,7 @@ internal static class Choosing
             .GroupBy(o => string.Join('>', o.Steps.Select(s => s.Act.Id)))
             .Select(g => g.First())
             .ToList();
-        var (first, reason) = Recommending.Pick(kept, setting, meets);
+        var (first, reason) = Recommending.Pick(kept, setting, meets, level);
         var chosen = new List<Option> { first };
         foreach (var option in Titles.Select(t => Best(kept, t.By)).Concat(kept.OrderBy(o => o.Criteria.Money)))
         {
@@ -103,6 +104,7 @@ internal static class Choosing
                 days >= 1
                 && days >= 0.2 * Math.Max(a.Criteria.ElapsedDays, b.Criteria.ElapsedDays)
                 && a.Criteria.ElapsedDays > b.Criteria.ElapsedDays == a.Criteria.Money < b.Criteria.Money
+                && Math.Abs(a.Criteria.Money - b.Criteria.Money) >= Math.Min(a.Criteria.Money, b.Criteria.Money) / 20
             )
             || Solvent(a) != Solvent(b);
     }

@@ -43,7 +43,8 @@ public sealed record Step(
     public string Do =>
         Quantities.Costing.Denibbed(Act) && Before.Get(Facets.Cover) != Cover.None
             ? $"Rub over lightly with 320 or a fine pad, off the arrises, and wipe it clean. {Act.Operation.Do}"
-            : Act.Operation.Do;
+        : Before.Get(Facets.Exposure) == Exposure.Outside ? Act.Operation.DoOutside ?? Act.Operation.Do
+        : Act.Operation.Do;
 
     /// <summary>What is done after it.</summary>
     /// <param name="all">The steps that it is one of.</param>

@@ -45,7 +45,12 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     private readonly Custom[] levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
 
     private ImmutableArray<Option> Choose(List<Option> options) =>
-        Choosing.Choose(options, new Setting(surface, appraised, goal.Family), o => !BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency).Any());
+        Choosing.Choose(
+            options,
+            new Setting(surface, appraised, goal.Family),
+            o => !BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency).Any(),
+            o => o.Steps.Max(s => s.Act.Product?.Own is null ? levels[s.Act.Index] : Custom.Customary)
+        );
 
     // Which house rules cannot be followed here, and for want of what.
     private ImmutableArray<string> NotFollowed(Sought byRules, Sought without)

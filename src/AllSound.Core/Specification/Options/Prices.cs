@@ -13,12 +13,17 @@ internal sealed class Prices
     /// <param name="extents">What there is to do on the surface.</param>
     /// <param name="rates">Prices.</param>
     /// <param name="acts">The acts that will be asked about.</param>
-    public Prices(Extents extents, Rates rates, ReadOnlySpan<Act> acts)
+    /// <param name="levels">
+    /// How usual each act is, by its index, null for no matter: where only something out of the ordinary leads to the end, no more of that is
+    /// taken than has to be. It weighs in the search only, and in no price that is told.
+    /// </param>
+    public Prices(Extents extents, Rates rates, ReadOnlySpan<Act> acts, Custom[]? levels = null)
     {
         foreach (var act in acts)
         {
-            spent[Place(act, filmGone: false)] = Spent(act, extents, rates, filmGone: false);
-            spent[Place(act, filmGone: true)] = Spent(act, extents, rates, filmGone: true);
+            var level = levels?[act.Index] ?? Custom.Customary;
+            spent[Place(act, filmGone: false)] = Weighed(Spent(act, extents, rates, filmGone: false), level);
+            spent[Place(act, filmGone: true)] = Weighed(Spent(act, extents, rates, filmGone: true), level);
         }
     }
 
@@ -31,6 +36,15 @@ internal sealed class Prices
         var (money, days, hazard) = spent[Place(act, filmGone)];
         return (long)Math.Round(((money * weights.Money) + (days * weights.Day) + (hazard * weights.Hazard)) * 10_000);
     }
+
+    // Judgement: a special way is worth it from half as much again and an hour's pay on, an exceptional one from thrice as much and half a day's.
+    private static (double Money, double Days, double Hazard) Weighed((double Money, double Days, double Hazard) spend, Custom level) =>
+        level switch
+        {
+            Custom.Special => spend with { Money = (1.5 * spend.Money) + 35 },
+            Custom.Exceptional => spend with { Money = (3 * spend.Money) + 140 },
+            _ => spend,
+        };
 
     private static int Place(Act act, bool filmGone) => (2 * act.Index) + (filmGone ? 1 : 0);
 

@@ -16,10 +16,14 @@ internal static class Recommending
     /// <param name="options">At least one.</param>
     /// <param name="setting">The surface.</param>
     /// <param name="meets">Does an option meet budget and deadline?</param>
-    public static (Option Option, string Reason) Pick(IReadOnlyList<Option> options, Setting setting, Func<Option, bool> meets)
+    /// <param name="level">How far out of the ordinary an option is.</param>
+    public static (Option Option, string Reason) Pick(IReadOnlyList<Option> options, Setting setting, Func<Option, bool> meets, Func<Option, Custom> level)
     {
+        // What stays nearest to custom first, whatever a stranger way would save.
         var inTime = options.Where(meets).ToList();
-        var pool = inTime.Count > 0 ? inTime : options;
+        var able = inTime.Count > 0 ? inTime : options;
+        var nearest = able.Min(level);
+        var pool = able.Where(o => level(o) == nearest).ToList();
         var strips = pool.Where(Strips).ToList();
         if (StripDue(setting) && strips.Count > 0)
         {
@@ -60,8 +64,8 @@ internal static class Recommending
     /// <summary>Has so much let go that the trade strips?</summary>
     public static bool StripDue(Setting setting) =>
         setting.Film != Film.None
-        && setting.Ground is SubstrateFamily.Plaster or SubstrateFamily.Wood
-        && setting.Appraised.Facts.LooseShare >= (setting.Lead ? StripLeadFrom : StripFrom);
+        && setting.Ground is SubstrateFamily.Plaster or SubstrateFamily.Wood or SubstrateFamily.Slick
+        && setting.Appraised.Facts.LooseShare >= (setting.Lead && setting.Finish != FinishFamily.Floor ? StripLeadFrom : StripFrom);
 
     private static bool Strips(Option option) => option.Steps.Any(s => s.Act.Strips);
 

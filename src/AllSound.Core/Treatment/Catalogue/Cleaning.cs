@@ -10,6 +10,17 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Washing, degreasing, killing mould, rinsing residues.</summary>
 internal static class Cleaning
 {
+    private static readonly Need WashableFilm = NeedRegistry
+        .Register(
+            "washable-film",
+            "the film is not limewash or soft distemper",
+            "Limewash and soft distemper come off with the wash water; they are brushed down dry.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Film.IsNot(Film.Limewash, Film.SoftDistemper)]
+        )
+        .Otherwise("the film is limewash or soft distemper");
+
     private static readonly ImmutableArray<Need> WashNeeds =
     [
         GroundNeeds.SootDry,
@@ -19,6 +30,9 @@ internal static class Cleaning
         SiteNeeds.LeadWashed,
         GroundNeeds.LooseOff,
         GroundNeeds.FillNotSoaked,
+        // Water takes salts in again, and lime and glue paint off.
+        GroundNeeds.SaltsOff,
+        WashableFilm,
     ];
     private static readonly Need SpiritProof = NeedRegistry
         .Register(
@@ -40,6 +54,16 @@ internal static class Cleaning
             [F.Film.IsNot(Film.None), F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))]
         )
         .Otherwise("the face is bare and absorbent");
+    private static readonly Need TanninSealed = NeedRegistry
+        .Register(
+            "no-alkali-on-tannin",
+            "no alkali gets at bare or oiled oak",
+            "Alkali turns oak and chestnut black.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Substrate.IsNot(Substrate.HardwoodTannin), F.Film.IsNot(Film.None, Film.Oil, Film.Wax)]
+        )
+        .Otherwise("alkali would get at bare or oiled oak");
     private static readonly ImmutableArray<string> WashWear = ["gloves", "goggles"];
     private const string LeadWater = "On lead paint the wash water is waste: catch it, never down a drain.";
 
@@ -106,7 +130,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Degrease and rinse",
             Do = "Alkaline degreaser, two to ten minutes, pad, rinse twice. Spray mist: the water must stay a sheet.",
-            Needs = [.. WashNeeds, GroundNeeds.MouldOff],
+            Needs = [.. WashNeeds, GroundNeeds.MouldOff, TanninSealed],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty, Soil.Tarry)), Set(F.Soil, Soil.Greasy, F.Soil.Is(Soil.Sooty)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 10,
@@ -129,7 +153,7 @@ internal static class Cleaning
             Group = Group.Clean,
             Title = "Wash nicotine and soot off, twice",
             Do = "Alkaline wash from the bottom up, rinse from the top down, then again. The rest is blocked, not washed.",
-            Needs = [.. WashNeeds, GroundNeeds.MouldOff],
+            Needs = [.. WashNeeds, GroundNeeds.MouldOff, TanninSealed],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 9,

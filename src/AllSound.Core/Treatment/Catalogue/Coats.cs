@@ -244,7 +244,7 @@ internal static class Coats
             Group = Group.Denib,
             Title = "Denib dry",
             Do = "220 to 320 grit, light, off the arrises; then dust off.",
-            Needs = [SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, N.CoatDry],
+            Needs = [SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, N.CoatDry, Finishing.SomeCoat],
             Gives = [Set(F.Overdue, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 25,

@@ -52,6 +52,16 @@ internal static class FilmStripping
             [F.Film.IsNot(Film.Nitrocellulose, Film.Bitumen, Film.Intumescent, Film.ChlorinatedRubber, Film.Epoxy, Film.Polyurethane, Film.Powder, Film.Plastisol)]
         )
         .Otherwise("the film burns or gives off fumes under heat");
+    private static readonly Need OrganicFilm = NeedRegistry
+        .Register(
+            "organic-film",
+            "the film is paint, not lime, silicate or cement",
+            "Solvent, alkali and heat do nothing to a mineral film: it is brushed, steamed or blasted off.",
+            Severity.Fails,
+            Source.Practice,
+            [F.Film.IsNot(Film.Limewash, Film.Silicate, Film.CementPaint)]
+        )
+        .Otherwise("the film is lime, silicate or cement");
     private static readonly Need NotPlastisol = NeedRegistry
         .Register(
             "not-plastisol",
@@ -116,7 +126,7 @@ internal static class FilmStripping
             carved: 0.5,
             Residue.Stripper,
             new(Drying.Wash, 4, 4),
-            [SolidBoard, NoPlastic, NotPlastisol, FabricNeeds.FreshAir],
+            [OrganicFilm, SolidBoard, NoPlastic, NotPlastisol, FabricNeeds.FreshAir],
             [new(Sundries.SolventGel, 1.1)],
             "S7 solvent gel",
             "bare, wet-wipe clean",
@@ -137,7 +147,7 @@ internal static class FilmStripping
             carved: 0.6,
             Residue.Alkali,
             new(Drying.Wash, 24, 24),
-            [OnAlkaliProof, SolidBoard, NoTannin],
+            [OrganicFilm, OnAlkaliProof, SolidBoard, NoTannin],
             [new(Sundries.AlkalinePaste, 3.5)],
             "S7 alkaline paste",
             "bare; pH 8.5 or less after rinsing",

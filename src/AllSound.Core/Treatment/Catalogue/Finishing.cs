@@ -11,7 +11,7 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Air, fire watch, masking, waiting, and what comes after the last coat.</summary>
 internal static class Finishing
 {
-    private static readonly Need SomeCoat = NeedRegistry
+    internal static readonly Need SomeCoat = NeedRegistry
         .Register(
             "a-coat-on",
             "a coat of this job is on",

@@ -26,8 +26,8 @@ internal static class MasonryCleaning
     );
     private static readonly Need Wipeable = Grounds(
         "wipeable",
-        "the ground is metal, tile, plastic or oily wood",
-        [.. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick), Substrate.HardwoodOily]
+        "the ground is metal, tile, plastic, oak or oily wood",
+        [.. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick), Substrate.HardwoodOily, Substrate.HardwoodTannin]
     );
     private static readonly Need Tile = Grounds("tiled", "the ground is tile", Substrate.TileGlazed, Substrate.TileUnglazed);
     private static readonly Need Walling = Grounds(
@@ -53,7 +53,7 @@ internal static class MasonryCleaning
                     F.Soil,
                     Soil.Clean,
                     F.Soil.Is(Soil.Light),
-                    F.Film.Is(Film.None),
+                    F.Film.Is(Film.None, Film.Limewash, Film.SoftDistemper),
                     F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Wood))
                 ),
             ],
@@ -141,7 +141,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Wipe grease off with solvent",
             Do = "Two lint-free cloths, one wet, one dry, turned often; flash off. No strong solvent on plastic.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadWashed, Wipeable, FilmStripping.NoPlastic, P.FreshAir],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadWashed, Wipeable, FilmStripping.NoPlastic, P.FreshAir, GroundNeeds.SootDry],
             Gives = [Set(F.Soil, Soil.Clean)],
             Extent = Extent.Whole,
             Rate = 15,

@@ -111,7 +111,8 @@ internal static class Preparation
             Title = "Feather the edges dry",
             Do = "120 to 180 grit until the step is not felt.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, GroundNeeds.LooseOff, GroundNeeds.EdgesFirm, GroundNeeds.FabricDry, N.WashDry],
-            Gives = [Set(F.Step, Presence.None), Set(F.Dust, Presence.Present)],
+            // It cuts the film back to nothing: what was primed there is bare again.
+            Gives = [Set(F.Step, Presence.None), Set(F.Bare, Bare.Raw, F.Bare.Is(Bare.Sealed)), Set(F.Dust, Presence.Present)],
             Extent = Extent.EdgeLine,
             Rate = 12,
             Uses = [new(Sundries.Abrasive, 0.1)],
@@ -138,7 +139,7 @@ internal static class Preparation
                 GroundNeeds.FabricDry,
                 GroundNeeds.WaterTolerant,
             ],
-            Gives = [Set(F.Step, Presence.None)],
+            Gives = [Set(F.Step, Presence.None), Set(F.Bare, Bare.Raw, F.Bare.Is(Bare.Sealed))],
             Extent = Extent.EdgeLine,
             Rate = 9,
             Uses = [new(Sundries.Abrasive, 0.1)],

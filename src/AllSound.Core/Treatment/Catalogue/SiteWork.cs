@@ -102,6 +102,8 @@ internal static class SiteWork
             Group = Group.MakeSafe,
             Title = "Set up the lead work area",
             Do = "Clear the room, sheet the floor 2 m out, sign and close it off. Class H vacuum, washing point, bags for waste. No food, drink or phones inside.",
+            DoOutside =
+                "Sheet the ground 3 m out and up the wall's foot, sign and rope it off; doors and windows within 6 m shut, nothing in wind. Class H vacuum, washing point, bags for waste. No food, drink or phones inside.",
             Needs = [LeadThere],
             // Sheets shut the windows off: whoever aired the room before airs it anew, through a filter.
             Gives = [Set(F.LeadZone, LeadZone.SetUp), Set(F.FreshAir, Presence.None)],
@@ -191,6 +193,7 @@ internal static class SiteWork
             Group = Group.Protect,
             Title = "Cover floor and neighbours",
             Do = "Sheet the floor to the skirting and tape the edges; cover or move what stays.",
+            DoOutside = "Sheet the ground, sills and paving below; cover or move what stands near; nothing left to blow about.",
             Gives = [Set(F.Protection, Protection.Covered)],
             Extent = Extent.Once,
             FixedHours = 0.4,

@@ -35,7 +35,17 @@ internal static class WoodFloorAndTileCoats
         ) with
         {
             Gives = [Set(F.EndGrain, EndGrain.Sealed, F.EndGrain.Is(EndGrain.Open))],
-            Needs = [SiteNeeds.AccessSafe, GroundNeeds.LooseOff, GroundNeeds.DustOff, GroundNeeds.FabricDry, GroundNeeds.GreyOff, SiteNeeds.LeadControlled, N.WashDry],
+            Needs =
+            [
+                SiteNeeds.AccessSafe,
+                GroundNeeds.LooseOff,
+                GroundNeeds.DustOff,
+                GroundNeeds.SoilOff,
+                GroundNeeds.FabricDry,
+                GroundNeeds.GreyOff,
+                SiteNeeds.LeadControlled,
+                N.WashDry,
+            ],
             Extent = Extent.Ends,
             RateNarrow = null,
             Leaves = new(Drying.Coat, 4, 16),
