@@ -216,14 +216,24 @@ internal static class Text
     private static string Say(string text) => Reader.Speech.Say(text);
 
     // What was told at an earlier step is not told again.
+    // Characters that a step's line takes before what is done goes on a line of its own.
+    private const int LineOfStep = 150;
+
     private static void Steps(TextWriter to, ImmutableArray<StepReport> steps, HashSet<string> told, bool all)
     {
         foreach (var step in steps)
         {
-            to.WriteLine(
-                $"    {step.N, 2}. {(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}"
-            );
-            Told(to, told, "", [step.Do]);
+            var head = $"{(step.WaitBefore > 0 ? $"(after {step.WaitBefore} h) " : "")}{step.Title}{(step.ProductTitle is null ? "" : $": {step.ProductTitle}")}";
+            var fresh = told.Add(step.Do);
+
+            // A short way of doing it stands on the same line.
+            var beside = fresh && head.Length + step.Do.Length <= LineOfStep;
+            to.WriteLine($"    {step.N, 2}. {head}{(beside ? $". {step.Do}" : "")}");
+            if (fresh && !beside)
+            {
+                to.WriteLine($"        {step.Do}");
+            }
+
             string?[] with =
             [
                 step.Tool,

@@ -8,12 +8,6 @@ namespace AllSound.Core.Assessment;
 /// <summary>What the layers under the top one mean for new coats.</summary>
 internal static class Layering
 {
-    /// <summary>
-    /// A ground whose limit is a tenth of a metre of still air or less always has to breathe; a harder one only where it
-    /// is known to have been wet. Judgement: repainting dry cement render tightly is everyday work.
-    /// </summary>
-    private const double AlwaysBreathes = 0.1;
-
     /// <summary>Is there a layer under the film's top that lets go under a new coat?</summary>
     public static bool WeakBeneath(ImmutableArray<Layer> layers, Film film) =>
         film != Film.None
@@ -30,7 +24,7 @@ internal static class Layering
         var family = substrate.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry;
 
         // New gypsum has its limit only until it is dry, and dryness is asked for anyway. Wood has another rule of its own.
-        if (!family || substrate.MaxSd is not { } most || substrate.Value == Substrate.GypsumNew || (most > AlwaysBreathes && !wet))
+        if (!family || substrate.MaxSd is not { } most || substrate.Value == Substrate.GypsumNew || (most > Substrates.AlwaysBreathesM && !wet))
         {
             return VapourSteps.Step63;
         }

@@ -105,12 +105,8 @@ internal sealed partial class SurveyReader
             quiet: tender is null
         );
         var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
-        // Nothing rises through a ceiling that is dry: it need not breathe as a solid wall must.
-        var overhead =
-            surface.Element is Element.Ceiling or Element.Cornice
-            && surface.Exposure == Exposure.Inside
-            && condition.Get(F.DampSource) != DampSource.Open
-            && condition.Get(F.Moisture) == Moisture.Dry;
+        // Nothing rises through a ceiling: it need not breathe as a solid wall must.
+        var overhead = surface.Element is Element.Ceiling or Element.Cornice && surface.Exposure == Exposure.Inside;
         Put(F.Breath, overhead ? VapourSteps.Step63 : Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
     }
 

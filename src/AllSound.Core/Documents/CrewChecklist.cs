@@ -22,6 +22,7 @@ internal static class CrewChecklist
 
         var blocks = ImmutableArray.CreateBuilder<Block>();
         var first = true;
+        var worn = "";
         var told = new Dictionary<string, int>(StringComparer.Ordinal);
         foreach (var step in option.Steps)
         {
@@ -41,7 +42,9 @@ internal static class CrewChecklist
 
             var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
             var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
+            // What is worn is said where it changes.
             var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
+            (wear, worn) = wear == worn ? ("", worn) : (wear, wear.Length > 0 ? wear : worn);
             var beware = again.Count == 0 ? "" : $" Beware: {string.Join("; ", again)}.";
             blocks.Add(
                 Block.Checks([

@@ -227,6 +227,12 @@ public sealed record SubstrateDefinition
 /// <summary>The substrates known to the program. One row each, in the catalogue files.</summary>
 public static class Substrates
 {
+    /// <summary>
+    /// Metres of still air: a ground whose limit is this or less always has to breathe, a harder one only where it is known to be wet.
+    /// Judgement: repainting dry cement render tightly is everyday work.
+    /// </summary>
+    public const double AlwaysBreathesM = 0.1;
+
     /// <summary>All of them, in the order of the enumeration.</summary>
     public static ImmutableArray<SubstrateDefinition> All { get; } =
     [.. PlasterGrounds.All.Concat(MasonryGrounds.All).Concat(WoodGrounds.All).Concat(MetalGrounds.All).Concat(SlickGrounds.All).OrderBy(s => s.Value)];

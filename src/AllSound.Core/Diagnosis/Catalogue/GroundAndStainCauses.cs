@@ -11,7 +11,7 @@ internal static class GroundAndStainCauses
         new(
             "c_unsealed_plaster",
             "new or thirsty plaster painted without a mist coat or sealer",
-            [8, 3, 0, 0, 0, 0],
+            [9, 3, 0, 0, 0, 0],
             [
                 new("s_sheets", 0.75),
                 new("s_back_powder", 0.80),

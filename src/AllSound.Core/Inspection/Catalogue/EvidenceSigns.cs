@@ -30,7 +30,7 @@ internal static class EvidenceSigns
         new("s_tape_bad", "cross-cut or tape test fails: class 3 or worse", "adh", 0.25) { Look = "by the check", Checks = ["T_crosscut", "T_xcut"] },
         new("s_all_over", "weak everywhere, good and bad areas alike", "extent", 0.2) { Look = "5-spot knife" },
         new("s_local", "only local spots", "extent", 0.4) { Look = "look" },
-        new("s_damp_high", "moisture over the limit at the spot", "damp", 0.22)
+        new("s_damp_high", "the meter reads over its limit at the spot", "damp", 0.22)
         {
             Look = "by the check",
             Checks = ["T_damp_wood", "T_damp_pin", "T_erh"],
@@ -113,7 +113,7 @@ internal static class EvidenceSigns
         new("s_hollow", "tap dull under failure", "hollow", 0.08) { Look = "by the check", Checks = ["T_tap"] },
         new("s_pl_soft", "plaster rubs away, nail digs in", "hollow2", 0.05) { Look = "nail scratch" },
         new("s_wd_soft", "a probe sinks more than 3 mm", "rot", 0.07) { Look = "by the check", Checks = ["T_probe"] },
-        new("s_mc20", "wood at 20 % moisture or more", "damp", 0.12) { Look = "by the check", Checks = ["T_damp_wood"] },
+        new("s_mc20", "the meter reads 20 % or more in the wood", "damp", 0.12) { Look = "by the check", Checks = ["T_damp_wood"] },
         new("s_imperm", "dense film or cement on a solid lime or soft wall", "imperm", 0.08) { Look = "look", Checks = ["T_layers"] },
         new("s_wear", "only where it is touched, rubbed or knocked", "wear", 0.08) { Look = "look" },
         new("s_black_under", "black soft layer below", "bitu", 0.02) { Look = "by the check", Checks = ["T_solvent"] },

@@ -32,7 +32,12 @@ internal static class Customs
         new(Custom.Exceptional, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => !s.Metal),
         new(Custom.Exceptional, Operations("pr_epoxy_tile"), s => s.Finish is not (FinishFamily.Tile or FinishFamily.Floor)),
         new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
-        new(Custom.Special, Products("p_oil_hw"), s => (s.Outside && s.Element != Element.Floor) || (s.Finish == FinishFamily.Floor && s.Ground != SubstrateFamily.Wood)),
+        new(
+            Custom.Special,
+            Products("p_oil_hw"),
+            s =>
+                (s.Outside && s.Element != Element.Floor && s.Substrate != Substrate.HardwoodOily) || (s.Finish == FinishFamily.Floor && s.Ground != SubstrateFamily.Wood)
+        ),
         new(Custom.Special, Operations("pr_stain_shellac"), s => !s.Outside && !s.Stained),
         new(Custom.Exceptional, Operations("pr_stain_shellac"), s => s.Outside),
         new(Custom.Special, Operations("sb_stain_shellac"), s => s.Outside),
@@ -78,6 +83,8 @@ internal static class Customs
         new(Custom.Special, Products("p_plaster_seal"), s => s.Outside),
         // Inside, and under feet, woodstain is thin and dull: varnish, lacquer or oil.
         new(Custom.Special, Products("p_stain_low", "p_stain_mid"), s => !s.Outside),
+        // Film-forming stain lets go of oily wood: it is oiled.
+        new(Custom.Special, Products("p_stain_mid", "p_varnish"), s => s.Outside && s.Substrate == Substrate.HardwoodOily),
         new(Custom.Special, Operations("pr_nonferrous"), s => s.Substrate == Substrate.LeadSheet),
         new(Custom.Special, Operations("pr_bond"), s => s.Film == Film.None && s.Substrate is Substrate.Copper),
         // Weathered wood drinks: alkyd primer goes deeper than acrylic.

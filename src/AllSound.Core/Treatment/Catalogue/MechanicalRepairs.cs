@@ -157,7 +157,7 @@ internal static class MechanicalRepairs
             0,
             [],
             "list written",
-            "Fire doors keep their seals."
+            ""
         ) with
         {
             School = "S23 take off",

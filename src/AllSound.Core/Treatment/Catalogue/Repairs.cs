@@ -290,7 +290,7 @@ internal static class Repairs
             Rate = rate,
             Uses = uses,
             Accept = accept,
-            Cautions = [caution],
+            Cautions = caution.Length > 0 ? [caution] : [],
             Protection = ["gloves", "goggles"],
             Hazard = 0.8,
             Source = Source.Usual,

@@ -35,6 +35,14 @@ internal static class SiteWork
         )
         .Otherwise("no lead work area is set up");
 
+    // Dense ground that is damp with its own water has to breathe only until that is out.
+    private static readonly Effect BreathesNoMore = Set(
+        F.Breath,
+        VapourSteps.Step63,
+        F.DampSource.Is(DampSource.None),
+        F.Substrate.Is([.. Substrates.All.Where(s => s.MaxSd > Substrates.AlwaysBreathesM).Select(s => s.Value)])
+    );
+
     public static readonly ImmutableArray<Operation> All =
     [
         new()
@@ -209,7 +217,7 @@ internal static class SiteWork
             Title = "Let it dry, with air and some heat",
             Do = "Open trickle vents, steady mild heat. Read it twice a week and write it down.",
             Needs = [SiteNeeds.DampCured],
-            Gives = [Set(F.Moisture, Moisture.Dry)],
+            Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,
             FixedHours = 0.5,
             Leaves = new(Drying.Wash, 336, 504),
@@ -224,7 +232,7 @@ internal static class SiteWork
             Title = "Dry it with a dehumidifier",
             Do = "Windows shut, 20 to 25 °C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
             Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn],
-            Gives = [Set(F.Moisture, Moisture.Dry)],
+            Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,
             FixedHours = 2,
             Leaves = new(Drying.Wash, 120, 168),
