@@ -342,7 +342,7 @@ internal static class Finishing
             [],
             0.5,
             "nothing left on site, nothing down a drain",
-            ["Oily rags catch fire by themselves."],
+            [],
             Source.Practice
         ),
         Once(

@@ -160,6 +160,7 @@ internal static class MechanicalRepairs
             ""
         ) with
         {
+            Protection = [],
             School = "S23 take off",
         },
     ];
