@@ -160,13 +160,12 @@ internal static class Coating
 
         if (operation.Role == CoatRole.Finish)
         {
-            // Lime takes a dry tide mark in; a stain block between would part it from the wall.
             var mineral = product.Cover is Cover.Silicate or Cover.SilicatePure or Cover.Limewash;
             var more =
                 product.Clear ? []
                 : mineral ? MineralFinish
                 : OpaqueFinish;
-            foreach (var need in Finish.Where(n => !mineral || n != N.WaterStainBlocked).Concat(more))
+            foreach (var need in Finish.Concat(more))
             {
                 yield return need;
             }
