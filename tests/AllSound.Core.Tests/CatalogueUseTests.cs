@@ -92,7 +92,7 @@ public sealed class CatalogueUseTests
     public void Brought_forth_where_the_trade_uses_it(string row)
     {
         var wanted = row.Split('#')[0].Trim();
-        var (specified, _) = Specify(row);
+        var specified = Specify(row);
         var found = wanted.Contains(':', StringComparison.Ordinal)
             ? ByOthers(specified).Contains(wanted.Split(':')[1])
             : Used(specified).Any(a => a.Operation.Id == wanted || a.Id == wanted);
@@ -107,7 +107,7 @@ public sealed class CatalogueUseTests
     {
         var operations = Operations.All.Where(o => !o.Refused).Select(o => o.Id).ToHashSet(StringComparer.Ordinal);
         var products = Coatings.All.Select(p => p.Id).ToHashSet(StringComparer.Ordinal);
-        foreach (var specified in Table.Select(r => Specify(r.Data).Specified).Concat(Worked()).Concat(Generated(5, 1200)))
+        foreach (var specified in Table.Select(r => Specify(r.Data)).Concat(Worked()).Concat(Generated(5, 1200)))
         {
             foreach (var act in Used(specified))
             {
@@ -167,13 +167,11 @@ public sealed class CatalogueUseTests
     private static IEnumerable<Act> Used(Specified specified) =>
         specified.Meanwhile.Concat(specified.Options.Concat(specified.Afterwards?.Plan.Options ?? []).SelectMany(o => o.Steps)).Select(s => s.Act);
 
-    private static (Specified Specified, Surface Surface) Specify(string row)
+    private static Specified Specify(string row)
     {
         var parts = row.Split('#', StringSplitOptions.TrimEntries);
         var (surface, built) = SurveyRow.Read(parts[1], parts[2], parts[3], parts[4], parts[5], parts.Length > 6 ? parts[6] : "");
-        var job = One.Job(surface, built);
-        var place = job.Surfaces().Single();
-        return (Specifier.Specify(job, place.Building, place.Space, surface), surface);
+        return One.Specify(surface, built);
     }
 
     private static IEnumerable<Specified> Worked() =>

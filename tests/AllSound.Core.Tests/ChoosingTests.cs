@@ -53,7 +53,10 @@ public sealed class ChoosingTests
             o => o.Criteria.Money < 110 ? Custom.Special : Custom.Customary
         );
         Assert.Equal(120, offered[0].Criteria.Money);
-        Assert.NotNull(offered[0].Recommended);
+
+        // It is not the cheapest, and nobody says so.
+        Assert.Contains("usual way", offered[0].Recommended, StringComparison.Ordinal);
+        Assert.DoesNotContain("least money", offered[0].Recommended, StringComparison.Ordinal);
     }
 
     [Fact]

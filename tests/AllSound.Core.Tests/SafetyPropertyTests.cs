@@ -30,6 +30,7 @@ public sealed class SafetyPropertyTests
         "ab_metal_power",
         "ab_edge",
         "st_needle_gun",
+        "st_blast_steel",
         "cl_pressure_wash",
         "ab_sweep",
     ];

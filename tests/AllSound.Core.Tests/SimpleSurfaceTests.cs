@@ -1,4 +1,3 @@
-using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
@@ -22,17 +21,29 @@ public sealed class SimpleSurfaceTests
     public void Sound_and_simple_work_has_eight_steps_at_most(string where, string layers, string steps)
     {
         var (surface, built) = SurveyRow.Read(where, layers, "{\"looseShare\":0,\"rust\":\"none\"}");
-        var job = One.Job(surface, built);
-        var place = job.Surfaces().Single();
-        var specified = Specifier.Specify(job, place.Building, place.Space, surface);
+        var specified = One.Specify(surface, built);
         var option = specified.Options[0];
         Assert.Equal(steps, string.Join(' ', option.Steps.Select(s => s.Act.Operation.Id)));
         Assert.InRange(option.Steps.Length, 1, 8);
         Assert.NotNull(option.Recommended);
 
         // Each step says what, with what, how to know it is done; and no line is said twice.
-        var report = Reporting.Report(job, surface, specified);
+        var report = Reporting.Report(One.Job(surface, built), surface, specified);
         Assert.All(report.Options[0].Steps, s => Assert.True(s.Do.Length > 0 && s.Accept.Length > 0 && s.Why.Length > 0));
         Assert.Equal(Surfaces.Presence.None, option.Steps[^1].After.Get(Facets.Dust));
+    }
+
+    [Theory]
+    [InlineData("door sw inside 2010", "with 320 or a fine pad", "wet")]
+    [InlineData("door sw inside 1930", "wet, off the arrises so that old paint is not cut through", "320")]
+    public void Between_coats_nothing_is_rubbed_dry_where_lead_may_lie_beneath(string where, string says, string never)
+    {
+        var (surface, built) = SurveyRow.Read(where, "alkyd_gloss", "{\"looseShare\":0}");
+        var option = One.Specify(surface, built).Options[0];
+        var last = option.Steps.Last(s => s.Act.Operation.Role == Treatment.CoatRole.Finish);
+        Assert.StartsWith("Rub over lightly", last.Do, StringComparison.Ordinal);
+        var rubbing = last.Do[..^last.Act.Operation.Do.Length];
+        Assert.Contains(says, rubbing, StringComparison.Ordinal);
+        Assert.DoesNotContain(never, rubbing, StringComparison.Ordinal);
     }
 }

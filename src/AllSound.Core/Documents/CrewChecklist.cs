@@ -42,9 +42,10 @@ internal static class CrewChecklist
 
             var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
             var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
-            // What is worn is said where it changes.
-            var wear = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
-            (wear, worn) = wear == worn ? ("", worn) : (wear, wear.Length > 0 ? wear : worn);
+            // What is worn is said in full where it changes from one step to the next.
+            var needed = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
+            var wear = needed.Length > 0 && needed == worn ? " Wear: the same." : needed;
+            worn = needed;
             var beware = again.Count == 0 ? "" : $" Beware: {string.Join("; ", again)}.";
             blocks.Add(
                 Block.Checks([

@@ -23,6 +23,7 @@ public static class Operations
             .. FilmStripping.All,
             .. Preparation.All,
             .. Stripping.All,
+            .. BoughtStripping.All,
             .. MetalPreparation.All,
             .. Cleaning.All,
             .. MasonryCleaning.All,

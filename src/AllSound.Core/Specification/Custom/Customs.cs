@@ -227,13 +227,13 @@ internal static class Customs
 
     private static Func<Act, bool> Operations(params string[] ids)
     {
-        var set = ids.ToFrozenSet(StringComparer.Ordinal);
+        var set = Known(ids, id => Treatment.Operations.Find(id) is not null);
         return act => set.Contains(act.Operation.Id);
     }
 
     private static Func<Act, bool> Products(params string[] ids)
     {
-        var set = ids.ToFrozenSet(StringComparer.Ordinal);
+        var set = Known(ids, id => Coatings.Find(id) is not null);
         return act => act.Product is { } p && set.Contains(p.Id);
     }
 
@@ -242,4 +242,10 @@ internal static class Customs
         var of = Products(ids);
         return act => act.Operation.Role != CoatRole.Spot && of(act);
     }
+
+    // A row about something that goes by no such id would be silent.
+    private static FrozenSet<string> Known(string[] ids, Func<string, bool> exists) =>
+        Array.Find(ids, id => !exists(id)) is { } unknown
+            ? throw new InvalidOperationException($"Customs speak of {unknown}, which does not exist.")
+            : ids.ToFrozenSet(StringComparer.Ordinal);
 }

@@ -42,9 +42,12 @@ public sealed record Step(
     /// <summary>How it is done. Over a coat of this job fine paint is rubbed over first: that belongs to laying it.</summary>
     public string Do =>
         Quantities.Costing.Denibbed(Act) && Before.Get(Facets.Cover) != Cover.None
-            ? $"Rub over lightly with 320 or a fine pad, off the arrises, and wipe it clean. {Act.Operation.Do}"
+            ? $"{(RubsDry ? "Rub over lightly with 320 or a fine pad, off the arrises, and wipe it clean." : "Rub over lightly with a fine pad, wet, off the arrises so that old paint is not cut through; wipe the slurry into a bag.")} {Act.Operation.Do}"
         : Before.Get(Facets.Exposure) == Exposure.Outside ? Act.Operation.DoOutside ?? Act.Operation.Do
         : Act.Operation.Do;
+
+    // Dry only where neither lead nor asbestos lies beneath.
+    private bool RubsDry => Before.Get(Facets.Lead) == Lead.ProvedAbsent && Before.Get(Facets.Asbestos) == Lead.ProvedAbsent;
 
     /// <summary>What is done after it.</summary>
     /// <param name="all">The steps that it is one of.</param>

@@ -12,6 +12,10 @@ namespace AllSound.Core.Specification;
 /// <summary>Turns found sequences into options with all that is to be said of them.</summary>
 internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appraised, Goal goal, Firm firm, ImmutableDictionary<string, string> rules)
 {
+    private readonly Setting setting = new(surface, appraised, goal.Family);
+
+    private readonly Custom[] levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
+
     /// <summary>The options, or what holds or blocks the surface.</summary>
     public Specified Said(Sought sought, ImmutableArray<string> notes)
     {
@@ -42,12 +46,10 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         return With([.. kept.Select(o => Choosing.Against(o, other)), named], notes);
     }
 
-    private readonly Custom[] levels = Customs.On(new Setting(surface, appraised, goal.Family), rules);
-
     private ImmutableArray<Option> Choose(List<Option> options) =>
         Choosing.Choose(
             options,
-            new Setting(surface, appraised, goal.Family),
+            setting,
             o => !BriefNotes.NotMet(o.Criteria, surface.Brief, rates.Currency).Any(),
             o => o.Steps.Max(s => s.Act.Product?.Own is null ? levels[s.Act.Index] : Custom.Customary)
         );
@@ -123,11 +125,12 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     private Specified Stopped(Sought sought, ImmutableArray<string> notes)
     {
-        var setting = new Setting(surface, appraised, goal.Family);
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
         ImmutableArray<Hold> holds =
         [
-            .. Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]).Select(n => new Hold(n) { Others = OtherTrades.For(n, setting) }),
+            .. Freeing
+                .Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)])
+                .Select(n => new Hold(n) { Others = OtherTrades.For(n, levels, appraised.Condition) }),
         ];
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
         var stopped = new Specified(
@@ -148,7 +151,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     private Impasse Known(Impasse impasse) =>
         impasse with
         {
-            Others = [.. impasse.Alone.Concat(impasse.Together).SelectMany(n => OtherTrades.For(n, new Setting(surface, appraised, goal.Family))).Distinct()],
+            Others = [.. impasse.Alone.Concat(impasse.Together).SelectMany(n => OtherTrades.For(n, levels, appraised.Condition)).Distinct()],
         };
 
     // What opens up what stops the work, and what does not wait for it: mould is killed and salts are brushed off at once, and damp paper comes
@@ -188,7 +191,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
 
     private Option Build(IReadOnlyList<Act> sequence)
     {
-        var (with, because) = Companions.With(Sequencing.Usual(appraised.Condition, sequence), new Setting(surface, appraised, goal.Family), rules);
+        var (with, because) = Companions.With(Sequencing.Usual(appraised.Condition, sequence), setting, rules);
         var planned = Sequencing.Mended(appraised.Condition, with, new Remedy(rates, goal, appraised, levels));
         var steps = Accompanied(Sequencing.Steps(appraised, planned, goal.Needs, rates));
 

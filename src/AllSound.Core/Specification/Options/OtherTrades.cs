@@ -11,17 +11,14 @@ internal static class OtherTrades
 
     /// <summary>The operations, the most usual ones only.</summary>
     /// <param name="gate">What holds it.</param>
-    /// <param name="setting">The surface.</param>
-    public static ImmutableArray<Operation> For(Need gate, Setting setting)
-    {
-        var levels = Customs.On(setting, ImmutableDictionary<string, string>.Empty);
-        return
+    /// <param name="levels">How usual each act is on the surface, by its index.</param>
+    /// <param name="start">The condition of the surface.</param>
+    public static ImmutableArray<Operation> For(Need gate, Custom[] levels, Condition start) =>
         [
             .. Theirs
-                .Where(a => levels[a.Index] == Custom.Customary && (a.Operation.Towards == gate || Settles(a, gate, setting.Start)) && Suits(a, setting.Start))
+                .Where(a => levels[a.Index] == Custom.Customary && (a.Operation.Towards == gate || Settles(a, gate, start)) && Suits(a, start))
                 .Select(a => a.Operation),
         ];
-    }
 
     private static bool Settles(Act act, Need gate, in Condition start) => !gate.Holds(start) && gate.Holds(Treatments.Apply(start, act).After);
 

@@ -22,8 +22,8 @@ internal sealed class Prices
         foreach (var act in acts)
         {
             var level = levels?[act.Index] ?? Custom.Customary;
-            spent[Place(act, filmGone: false)] = Weighed(Spent(act, extents, rates, filmGone: false), level);
-            spent[Place(act, filmGone: true)] = Weighed(Spent(act, extents, rates, filmGone: true), level);
+            spent[Place(act, filmGone: false)] = Weighed(Spent(act, extents, rates, filmGone: false), level, rates);
+            spent[Place(act, filmGone: true)] = Weighed(Spent(act, extents, rates, filmGone: true), level, rates);
         }
     }
 
@@ -38,11 +38,11 @@ internal sealed class Prices
     }
 
     // Judgement: a special way is worth it from half as much again and an hour's pay on, an exceptional one from thrice as much and half a day's.
-    private static (double Money, double Days, double Hazard) Weighed((double Money, double Days, double Hazard) spend, Custom level) =>
+    private static (double Money, double Days, double Hazard) Weighed((double Money, double Days, double Hazard) spend, Custom level, Rates rates) =>
         level switch
         {
-            Custom.Special => spend with { Money = (1.5 * spend.Money) + 35 },
-            Custom.Exceptional => spend with { Money = (3 * spend.Money) + 140 },
+            Custom.Special => spend with { Money = (1.5 * spend.Money) + (double)rates.LabourPerHour },
+            Custom.Exceptional => spend with { Money = (3 * spend.Money) + (4 * (double)rates.LabourPerHour) },
             _ => spend,
         };
 

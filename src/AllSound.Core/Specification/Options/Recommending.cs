@@ -56,6 +56,7 @@ internal static class Recommending
         return (
             pick,
             inTime.Count > 0 && inTime.Count < options.Count && !meets(Cheapest(options)) ? "The cheapest that keeps to budget and deadline."
+            : able.Any(o => o.Criteria.Money < pick.Criteria.Money) ? "It is the usual way on such a surface; what costs less beside it is out of the ordinary."
             : pick.Criteria.MoneyPerYear <= options.Min(o => o.Criteria.MoneyPerYear) ? "It does all that this surface needs for the least money, now and by the year."
             : "It does all that this surface needs for the least money."
         );
