@@ -90,6 +90,8 @@ public sealed class CatalogueTests
             Needs.SiteCleared,
             Needs.FilmGone,
             Needs.FullFinish,
+            Needs.FloorFinish,
+            Needs.ReliefGone,
             GroundNeeds.JointSealed,
             .. Enumerable.Range(1, 5).Select(Needs.Topcoats),
         ];

@@ -26,6 +26,15 @@ public sealed class CatalogueUseTests
         rp_deep # wall gyp_old inside 2000 # emul_matt # {"fillShare":0.05,"fillDepthMm":25} # # #
         rp_lime_fill # wall lime_old inside 1890 # limewash # {"fillShare":0.05,"fillDepthMm":15} # # #
         mc_lap_seal # cladding galv_old outside 2000 # alkyd_gloss # {"openLaps":true,"lapsTakeRivets":false} # # #
+        st_wax_solvent # floor sw inside 2000 # wax # {} # {"finish":"clear"} # #
+        cl_wax # panelling hw_tan inside 2000 # varnish,wax # {} # {"finish":"clear","sheen":"gloss"} # #
+        tc_wax/p_wax # panelling hw_tan inside 2000 # wax # {} # # #
+        tc_polish/p_polish # door hw_plain inside 2000 # shellac # {} # {"sheen":"gloss"} # #
+        tc_varnish/p_varnish_wb # floor sw inside 2000 # varnish # {"bareShare":0.3} # {"finish":"clear"} # #
+        rp_skim # ceiling pboard inside 2010 # texture,emul_matt # {} # {"smooth":true} # #
+        dr_wipe # railing steel outside 2005 # alkyd_gloss # {"moisture":"wet","dampSource":"none"} # # #
+        ab_concrete # floor conc_cast inside 2005 # # {"powdery":true} # {"finish":"floor"} # #
+        dn_between # skirting veneer inside 2005 # # {"tar":true,"fillShare":0.04} # # {"lengthM":5,"heightM":0.15} #
         mc_sash # window sw outside 2000 # alkyd_gloss # {"binds":true} # # #
         mc_hardware # door sw inside 2005 # alkyd_gloss # {} # # #
         tc_spray # ceiling gyp_old inside 2005 # emul_matt # {} # {"sprayed":true} # #

@@ -41,7 +41,7 @@ public sealed class OneChainTests
                                 // Under a clear finish the wood keeps its own colour.
                                 || (
                                     (implied.Is.Facet == Facets.Tannin || implied.Is.Facet == Facets.Knots)
-                                    && option.Steps.Last(s => s.Act.Operation.Role == Treatment.CoatRole.Finish).Act.Product!.Clear
+                                    && option.Steps.LastOrDefault(s => s.Act.Operation.Role == Treatment.CoatRole.Finish)?.Act.Product!.Clear == true
                                 )
                                 || (surface.Brief.OnlyClean && answer.Says.Contains("only cleaned", StringComparison.Ordinal)),
                             $"{surface.Id}: {finding.Cause.Id} leaves {implied.Says} in '{option.Name}'"

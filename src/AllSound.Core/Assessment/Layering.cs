@@ -13,7 +13,10 @@ internal static class Layering
         film != Film.None
         && layers
             .Take(Math.Max(0, layers.Length - 1))
-            .Any(l => ExistingCoatings.Find(l.Coating)?.Value is Film.SoftDistemper or Film.Wax or Film.Texture && ExistingCoatings.Find(l.Coating)!.Value != film);
+            .Any(l => ExistingCoatings.Find(l.Coating)?.Value is Film.SoftDistemper or Film.Wax && ExistingCoatings.Find(l.Coating)!.Value != film);
+
+    /// <summary>Old film, metres of still air, from which a wall inside that stayed dry loses nothing by one coat more: two coats of gloss. Judgement.</summary>
+    private const double LongShutM = 2;
 
     /// <summary>
     /// Vapour resistance that the wall still bears: its limit, less that of the old film where the wall is known to have
@@ -30,9 +33,15 @@ internal static class Layering
         }
 
         var left = most * 100;
-        if (wet && film != Film.None)
+        var old = film == Film.None ? 0 : layers.Sum(l => l.Coats * SdPerCoat(ExistingCoatings.Find(l.Coating)?.Value ?? film));
+        if (!wet && old >= LongShutM)
         {
-            left -= layers.Sum(l => l.Coats * SdPerCoat(ExistingCoatings.Find(l.Coating)?.Value ?? film)) * 100;
+            return VapourSteps.Step63;
+        }
+
+        if (wet)
+        {
+            left -= old * 100;
         }
 
         return (VapourSteps)Math.Clamp((int)Math.Floor(left + 1e-9), 0, 62);
@@ -42,7 +51,8 @@ internal static class Layering
     private static double SdPerCoat(Film film) =>
         film switch
         {
-            Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate => 0.01,
+            // However many coats of them lie there, the wall stays open.
+            Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate => 0,
             Film.EmulsionMatt => 0.025,
             Film.OilDistemper or Film.CementPaint or Film.Siloxane => 0.05,
             Film.MasonryAcrylic => 0.1,

@@ -61,7 +61,16 @@ internal sealed partial class SurveyReader
             null,
             quiet: !metal
         );
-        Known(F.HotNow, Yes(facts.HotNow), Presence.None, Resolved.Assumed, "heating on", null, quiet: surface.Element is not (Element.Radiator or Element.Pipe));
+        var heats = surface.Element == Element.Radiator;
+        Known(
+            F.HotNow,
+            Yes(facts.HotNow),
+            Yes(heats),
+            Resolved.Assumed,
+            heats ? "Heating not recorded: it may come on." : "heating on",
+            null,
+            quiet: surface.Element is not (Element.Radiator or Element.Pipe)
+        );
         Known(
             F.Putty,
             facts.FailedPutty == true ? Putty.Failing
@@ -115,7 +124,8 @@ internal sealed partial class SurveyReader
         var usual = surface.Element switch
         {
             Element.Radiator => Heat.Hot,
-            Element.Pipe => Heat.Warm,
+            // Outside it is rain that runs in pipes.
+            Element.Pipe when surface.Exposure == Exposure.Inside => Heat.Warm,
             _ => Heat.Ambient,
         };
         Known(

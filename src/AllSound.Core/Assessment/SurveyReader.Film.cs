@@ -1,5 +1,6 @@
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
+using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Surfaces.Catalogue;
@@ -32,6 +33,14 @@ internal sealed partial class SurveyReader
         {
             // A film of nicotine lies on the paint; the paint is what takes the next coat, once the tar is off.
             var paint = layers.Where(l => Kind(l) != Film.NicotineFilm).ToList();
+
+            // Wax polish over a film is soil on it and no film of its own.
+            if (paint.Count > 1 && Kind(paint[^1]) == Film.Wax && Kind(paint[^2]) != Film.Wax)
+            {
+                paint.RemoveAt(paint.Count - 1);
+                Put(F.Waxed, Yes(!(facts.BareShare >= 1)));
+            }
+
             film = paint.Count == 0 || facts.BareShare >= 1 ? Film.None : Kind(paint[^1]);
             if (film != Film.None && paint[^1].Coating == KindredCoatings.UnknownPaint)
             {
@@ -40,7 +49,11 @@ internal sealed partial class SurveyReader
             }
 
             Put(F.Film, film);
-            var coats = film == Film.None ? 0 : layers.Sum(l => l.Coats);
+            Put(
+                F.Relief,
+                Yes(film != Film.None && (paint.Exists(l => Kind(l) == Film.Texture) || surface.Form is { } form && Forms.Find(form.Kind) is { IsCoat: true }))
+            );
+            var coats = film == Film.None ? 0 : paint.Sum(l => l.Coats);
             Put(
                 F.Load,
                 coats == 0 ? LayerLoad.None

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -62,7 +63,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
                 : facts.Edges == EdgeNature.Lifting ? Edges.Lifting
                 : Edges.Firm
         );
-        Put(F.Step, Yes(broken));
+        Put(F.Step, Yes(broken && film is not (Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate)));
         Put(F.Bare, bare > 0 ? Bare.Raw : Bare.None);
         Known(
             F.Powder,
@@ -75,8 +76,10 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         );
         ReadKey(film);
         Known(F.Lumps, Yes(facts.Lumps), Presence.None, Resolved.Assumed, "lumps", null);
-        // Grey fibre shows where wood is bare; a weathered substrate is grey until somebody says otherwise.
-        Put(F.Grey, Yes(wood && (broken || !hasFilm) && (facts.GreyWood ?? substrate.Value == Substrate.WoodWeathered)));
+        // Grey fibre shows where wood is bare; a weathered substrate is grey until somebody says otherwise. What is to be seen through a clear
+        // coat is sanded even when it is new, unless somebody has done so: planed faces are glazed and fingered.
+        var unsanded = !hasFilm && surface.Brief.Finish == FinishFamily.Clear && facts.Key != Key.Abraded;
+        Put(F.Grey, Yes(wood && (broken || !hasFilm) && (facts.GreyWood ?? (unsanded || substrate.Value == Substrate.WoodWeathered))));
         Put(F.Dust, Yes(hasFilm && facts.Soil is not Soil.Clean || bare > 0));
         var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
         Known(

@@ -159,6 +159,9 @@ public sealed record Brief
     /// </summary>
     public ImmutableArray<string> LeaveAsFound { get; init; } = [];
 
+    /// <summary>A smooth face: a textured coating is taken off or skimmed over, and not painted as it is.</summary>
+    public bool Smooth { get; init; }
+
     /// <summary>The old film is kept whatever it costs: an old glaze, graining, a worn look.</summary>
     public bool KeepOldFilm { get; init; }
 

@@ -46,7 +46,9 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         [
             .. Enumerable.Range(1, Math.Clamp(least, 1, 5)).Select(N.Topcoats),
             .. brief.Strip && start.Get(Facets.Film) != Film.None ? [N.FilmGone] : Array.Empty<Need>(),
+            .. brief.Smooth && start.Get(Facets.Relief) == Presence.Present ? [N.ReliefGone] : Array.Empty<Need>(),
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
+            .. full && family == FinishFamily.Clear && surface.Element is Element.Floor or Element.Step ? [N.FloorFinish] : Array.Empty<Need>(),
             .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
             .. start.Get(Facets.JointKind) == JointKind.Wet ? [GroundNeeds.JointSealed] : Array.Empty<Need>(),

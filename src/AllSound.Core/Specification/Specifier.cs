@@ -133,7 +133,7 @@ public static class Specifier
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         Found? Stripping() =>
-            StrippingIsAChoice(appraised.Condition) && !searches.Lasting.IsEmpty && !searches.LastingStrips
+            (StrippingIsAChoice(appraised.Condition) || new Setting(surface, appraised, goal.Family).PatchyClear) && !searches.Lasting.IsEmpty && !searches.LastingStrips
                 ? task.Priced(With(searches.Lasting).Switched(), prices, Weights.LeastCost).Cheapest()
                 : null;
 

@@ -173,6 +173,12 @@ public enum Cover : byte
 
     /// <summary>One-part floor paint.</summary>
     Floor,
+
+    /// <summary>Shellac polish.</summary>
+    Polish,
+
+    /// <summary>Paste wax.</summary>
+    Wax,
 }
 
 /// <summary>How deep the hollows to be filled are.</summary>

@@ -80,6 +80,12 @@ public enum CoatFamily : byte
 
     /// <summary>Penetrating binding sealer and stabiliser.</summary>
     Penetrating,
+
+    /// <summary>Waterborne varnish.</summary>
+    WaterVarnish,
+
+    /// <summary>Paste wax.</summary>
+    Wax,
 }
 
 /// <summary>How a coat fails on a film that it does not suit.</summary>

@@ -111,6 +111,12 @@ public static class Facets
     /// <summary>Silicone.</summary>
     public static readonly Facet<Presence> Silicone = Add<Presence>("silicone", "silicone");
 
+    /// <summary>A textured coating that is not flat.</summary>
+    public static readonly Facet<Presence> Relief = Add<Presence>("relief", "texture");
+
+    /// <summary>Wax polish over another film.</summary>
+    public static readonly Facet<Presence> Waxed = Add<Presence>("waxed", "wax polish");
+
     // Moisture and alkali.
 
     /// <summary>Moisture class.</summary>

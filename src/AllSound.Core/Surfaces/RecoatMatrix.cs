@@ -72,14 +72,18 @@ public static class RecoatMatrix
             var emulsion = cells[(int)film, (int)CoatFamily.Emulsion];
             cells[(int)film, (int)CoatFamily.Bonding] = enamel.Asks == Recoat.Bond ? enamel with { Asks = Recoat.Key } : enamel;
             cells[(int)film, (int)CoatFamily.Penetrating] =
-                // A thin sealer binds powder; it shuts in neither bleeding nor oil.
+                // A thin sealer binds powder; it shuts in neither bleeding nor oil, and on gloss it lies like water.
                 emulsion.Asks == Recoat.Isolate
                     ? emulsion with
                     {
                         Asks = emulsion.Else == CoatFailure.Bleeds || film == Film.Oil ? Recoat.Never : Recoat.Clean,
                     }
-                : emulsion.Asks == Recoat.Bond ? emulsion with { Asks = Recoat.Key }
+                : emulsion.Asks == Recoat.Bond ? emulsion with { Asks = Recoat.Never }
                 : emulsion;
+
+            // A clear coat cannot wait for a primer that hides: waterborne varnish holds to old varnish that was keyed. Wax lies on any polish, oil or varnish.
+            cells[(int)film, (int)CoatFamily.WaterVarnish] = film == Film.Varnish ? new(Recoat.Key, CoatFailure.Peels) : enamel;
+            cells[(int)film, (int)CoatFamily.Wax] = film is Film.Wax or Film.Shellac or Film.Oil or Film.Varnish ? default : new(Recoat.Never, CoatFailure.Peels);
         }
 
         return cells;

@@ -102,6 +102,11 @@ internal static class Coating
             yield return P.Inside;
         }
 
+        if (product.Cover != Cover.Wax)
+        {
+            yield return GroundNeeds.WaxOff;
+        }
+
         yield return Compatibility.BearsHeat(product);
         if (Compatibility.WarmFor(product) is { } warm)
         {

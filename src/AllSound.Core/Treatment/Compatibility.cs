@@ -108,6 +108,8 @@ public static class Compatibility
         {
             Cover.Varnish => [Film.None, Film.Varnish],
             Cover.Woodstain => [Film.None, Film.Woodstain],
+            Cover.Polish => [Film.None, Film.Shellac],
+            Cover.Wax => [Film.None, Film.Wax, Film.Shellac, Film.Oil, Film.Varnish],
             // Oil does not dry on polish: the wax comes off first.
             _ => [Film.None, Film.Oil],
         };
@@ -243,6 +245,8 @@ public static class Compatibility
             CoatFamily.WaterEnamel => "waterborne enamel",
             CoatFamily.Alkyd => "solventborne paint",
             CoatFamily.Shellac => "shellac",
+            CoatFamily.WaterVarnish => "waterborne varnish",
+            CoatFamily.Wax => "wax",
             CoatFamily.Nitrocellulose => "nitrocellulose lacquer",
             CoatFamily.EpoxySolvent => "two-part epoxy",
             CoatFamily.PolyurethaneSolvent => "two-part polyurethane",

@@ -166,6 +166,17 @@ public static class GroundNeeds
         )
         .Otherwise("there is silicone on the face");
 
+    /// <summary>Wax polish off.</summary>
+    public static readonly Need WaxOff = Add(
+            "wax-off",
+            "wax polish is removed",
+            "Nothing but wax holds to wax; abrasive drives it into the film.",
+            Severity.Fails,
+            Practice,
+            F.Waxed.Is(Presence.None)
+        )
+        .Otherwise("there is wax polish on the film");
+
     /// <summary>Bare patches sealed.</summary>
     public static readonly Need BareSealed = Add(
             "bare-sealed",
@@ -345,6 +356,10 @@ public static class GroundNeeds
                 .. Substrates
                     .Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick)
                     .Where(s => s is not (Substrate.Mdf or Substrate.Hardboard or Substrate.Osb)),
+                Substrate.ConcreteCast,
+                Substrate.BrickHard,
+                Substrate.StoneDense,
+                Substrate.RenderCement,
             ])
         )
         .Otherwise("raw plaster or board would be soaked with wash water");

@@ -124,6 +124,19 @@ public static class Needs
         )
         .Otherwise("there are fewer than two finish coats, or one of gloss over undercoat");
 
+    /// <summary>Clear finish on a floor taken to bare wood.</summary>
+    public static readonly Need FloorFinish = Add(
+            "floor-finish",
+            "three coats of varnish are on bare boards, or oil or wax",
+            "Two coats of varnish on bare boards are walked through in a year or two.",
+            Severity.Poor,
+            Practice,
+            F.Topcoats.AtLeast(Count.Three),
+            F.Cover.Is(Cover.Oil, Cover.Wax),
+            F.Film.IsNot(Film.None)
+        )
+        .Otherwise("there are fewer than three coats of varnish on bare boards");
+
     /// <summary>No old film left.</summary>
     public static readonly Need FilmGone = Add(
             "film-gone",
@@ -134,6 +147,17 @@ public static class Needs
             F.Film.Is(Film.None)
         )
         .Otherwise("the old film is still on");
+
+    /// <summary>No texture left.</summary>
+    public static readonly Need ReliefGone = Add(
+            "relief-gone",
+            "the texture is off or skimmed over",
+            "The texture shows through any coat.",
+            Severity.Note,
+            Practice,
+            F.Relief.Is(Presence.None)
+        )
+        .Otherwise("the texture still shows");
 
     /// <summary>Lead area cleaned.</summary>
     public static readonly Need LeadCleaned = Add(

@@ -24,6 +24,7 @@ public static class Operations
             .. Preparation.All,
             .. Stripping.All,
             .. BoughtStripping.All,
+            .. FloorPreparation.All,
             .. MetalPreparation.All,
             .. Cleaning.All,
             .. MasonryCleaning.All,

@@ -135,6 +135,10 @@ export function BriefPanel() {
           />
           light rakes across it
         </label>
+        <label className="check">
+          <input type="checkbox" checked={brief.smooth ?? false} onChange={(e) => set({ smooth: e.target.checked })} />
+          smooth, texture off or skimmed
+        </label>
         <Pick
           word="The old film"
           value={old(brief)}
@@ -175,6 +179,7 @@ function said(brief: Brief) {
     brief.strip ? "stripped to bare" : undefined,
     brief.onlyClean ? "only cleaned" : undefined,
     brief.grazing ? "raking light" : undefined,
+    brief.smooth ? "smooth" : undefined,
     brief.hoursPerDay != null ? `${brief.hoursPerDay} hours a day` : undefined,
     brief.budget != null ? `budget ${brief.budget}` : undefined,
     brief.deadlineDays != null ? `${brief.deadlineDays} days` : undefined,

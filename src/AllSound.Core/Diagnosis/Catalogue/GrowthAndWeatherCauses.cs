@@ -78,7 +78,15 @@ internal static class GrowthAndWeatherCauses
             "c_uv",
             "UV and weather wear-out",
             [0, 6, 7, 4, 3, 3],
-            [new("s_dull_even", 0.90), new("s_sunny", 0.75), new("s_years", 0.80), new("s_chalky", 0.60), new("s_thin", 0.45), new("s_all_over", 0.50)],
+            [
+                new("s_dull_even", 0.90),
+                new("s_sunny", 0.75),
+                new("s_years", 0.80),
+                new("s_chalky", 0.60),
+                new("s_thin", 0.45),
+                new("s_all_over", 0.50),
+                new("s_flakes", 0.45),
+            ],
             "prep, restore build; more UV-stable class, paler",
             "chalk at most 1; grey wood removed",
             Source.Practice

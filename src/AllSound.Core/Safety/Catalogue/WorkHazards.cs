@@ -78,6 +78,7 @@ internal static class WorkHazards
             HazardDuty.Control,
             s =>
                 s.Acts.Any(a => a.LeavesOilyRags()) ? "Oil that dries by air heats up in rags and dust."
+                : s.Acts.Any(a => a.Operation.Id is "cl_wax" or "st_wax_solvent") ? "Rags with wax and spirit burn at a spark, and old wax holds oil."
                 : s.Surface.Layers is [.., { Coating: "oil_finish", AgeDays: <= 14 }] ? "It was oiled these days: the rags and the sander's dust heat up by themselves."
                 : null,
             ["Rags flat outside or under water in a lidded metal bin, every day; sanding dust with oil in it likewise."],

@@ -44,7 +44,7 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;
 
     /// <summary>Steam and mould: a bathroom, a kitchen, a wall that was mouldy.</summary>
-    public bool Damp => Surface.Facts.JointWet == true || Start.Get(Facets.Mould) == Presence.Present;
+    public bool Damp => Surface.Facts.JointWet == true || Start.Get(Facets.Mould) == Presence.Present || Condenses;
 
     /// <summary>The old film is to come off, or asks for it.</summary>
     public bool Strips => Film != Film.None && (Surface.Brief.Strip || Start.Get(Facets.Load) == LayerLoad.Heavy || Start.Get(Facets.WeakBeneath) == Presence.Present);
@@ -93,6 +93,8 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     public bool Sound =>
         Film != Film.None
         && !Surface.Brief.Strip
+        && !Flattens
+        && !PatchyClear
         && Start.Get(Facets.Loose) == Presence.None
         && Start.Get(Facets.Edges) is not Edges.Lifting
         && Start.Get(Facets.Load) != LayerLoad.Heavy
@@ -100,6 +102,23 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
         && Start.Get(Facets.SoftFilm) == Presence.None
         && Start.Get(Facets.Lumps) == Presence.None
         && Start.Get(Facets.Powder) == Powder.None;
+
+    /// <summary>Steam, or water that the air leaves on the face.</summary>
+    private bool Condenses => Points("s_run_glass", "s_rh_hi", "c_condensation", "c_cond_mould");
+
+    /// <summary>Wax or shellac on top.</summary>
+    public bool Polished => Film is Film.Wax or Film.Shellac || Start.Get(Facets.Waxed) == Presence.Present;
+
+    /// <summary>An old varnish or stain with so much worn or loose that patches would show under a new clear coat.</summary>
+    public bool PatchyClear =>
+        Finish == FinishFamily.Clear
+        && Ground == SubstrateFamily.Wood
+        && !Surface.Brief.KeepOldFilm
+        && Film is Film.Varnish or Film.Woodstain
+        && (Appraised.Facts.LooseShare ?? 0) + (Appraised.Facts.BareShare ?? 0) >= Recommending.StripClearFrom;
+
+    /// <summary>A texture that is to go.</summary>
+    public bool Flattens => Surface.Brief.Smooth && Start.Get(Facets.Relief) == Presence.Present;
 
     /// <summary>Stains, and none that is more than faint.</summary>
     public bool Faint => Stains.Any(f => Start.Get(f) == Bleed.Faint) && Stains.All(f => Start.Get(f) != Bleed.Live);

@@ -57,7 +57,13 @@ internal static class Customs
         new(Custom.Special, Products("p_silicate_2k"), s => s.Film != Film.Silicate),
         new(Custom.Special, Products("p_masonry_sb"), s => s.Start.Get(Facets.ColdFace) == Chill.None),
         new(Custom.Special, Products("p_masonry_elast"), s => !s.Crazed),
-        new(Custom.Special, Products("p_masonry_ac", "p_siloxane"), s => s.Crazed),
+        new(Custom.Special, Overall("p_masonry_ac", "p_siloxane"), s => s.Crazed),
+        // Filler in walls is primed with wall or masonry paint.
+        new(
+            Custom.Special,
+            act => act.Operation.Id == "sp_fill" && act.Product?.Id is "p_uc_alk" or "p_wood_ac",
+            s => s.Ground is SubstrateFamily.Masonry or SubstrateFamily.Plaster && s.Finish is FinishFamily.WallPaint or FinishFamily.Masonry
+        ),
         new(Custom.Special, Products("p_limewash"), s => s.Film == Film.Casein || (!s.Outside && s.Film != Film.Limewash)),
         new(Custom.Special, Products("p_alkali_wb"), s => s.Outside && s.Start.Get(Facets.ColdFace) != Chill.None),
         new(Custom.Special, Products("p_alkali_sb"), s => !s.Outside || s.Start.Get(Facets.ColdFace) == Chill.None),
@@ -70,7 +76,7 @@ internal static class Customs
         new(Custom.Special, Operations("se_alkali", "pr_alkali"), s => s.Film != Film.None && !(s.Appraised.Facts.Ph >= 9)),
         new(
             Custom.Special,
-            Operations("pr_masonry", "pr_siloxane", "pr_isolate", "se_mist"),
+            Operations("pr_masonry", "pr_siloxane", "pr_isolate", "se_mist", "se_stabilise"),
             s => s.Ground == SubstrateFamily.Masonry && s.Appraised.Facts.Ph >= 10 && s.Start.Get(Facets.Powder) == Powder.None
         ),
         // Lime is filled with lime.
@@ -91,6 +97,13 @@ internal static class Customs
         new(Custom.Special, Products("p_wood_ac"), s => s.Outside && s.Start.Get(Facets.Grey) == Presence.Present),
         // What resin and oil come through is primed with aluminium.
         new(Custom.Special, Products("p_wood_ac", "p_wood_alk"), s => s.Outside && s.Substrate is Substrate.SoftwoodResinous or Substrate.HardwoodOily),
+        // Shellac is revived with shellac and wax with wax; elsewhere both are wishes.
+        new(Custom.Special, Products("p_polish"), s => s.Film != Film.Shellac),
+        new(Custom.Exceptional, Products("p_polish"), s => s.Element is Element.Floor or Element.Step || s.Ground != SubstrateFamily.Wood),
+        // A floor that is to be finished anew is not just waxed again.
+        new(Custom.Special, Products("p_wax"), s => !s.Polished || (s.Element is Element.Floor or Element.Step && s.Surface.Brief.Finish is not null)),
+        // Underfoot and in wet rooms spirit varnish gives way to waterborne.
+        new(Custom.Special, Products("p_varnish"), s => !s.Outside && s.Element is Element.Floor or Element.Step),
         // A tower or scaffold only where the height calls for one.
         new(Custom.Special, Operations("ms_tower"), s => s.Start.Get(Facets.Access) == Access.NeedsPlatform),
         new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),
@@ -100,7 +113,8 @@ internal static class Customs
             Custom.Special,
             Operations("cl_solvent_wipe"),
             s =>
-                s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)
+                !s.Polished
+                && s.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick)
                 && s.Substrate is not (Substrate.HardwoodOily or Substrate.HardwoodTannin)
         ),
         // Oil of the wood's own is wiped off with spirit; water does not take it.
@@ -113,24 +127,27 @@ internal static class Customs
         // Heat scorches wood that stays in sight.
         new(Custom.Special, Operations("st_heatgun", "st_ir"), s => s.Finish == FinishFamily.Clear),
         // A solvent wipe is for grease and for bare metal.
-        new(Custom.Special, Operations("cl_solvent_wipe"), s => s.Film != Film.None && s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
+        new(Custom.Special, Operations("cl_solvent_wipe"), s => !s.Polished && s.Film != Film.None && s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
+        // Water turns wax and shellac white.
+        new(Custom.Special, Operations("cl_sugar_soap", "cl_degrease"), s => s.Polished),
         // Tiles want their own cleaner: limescale and soap.
         new(Custom.Special, Operations("cl_sugar_soap", "cl_degrease", "cl_solvent_wipe"), s => s.Finish == FinishFamily.Tile),
         // Between tiles is grout.
         new(Custom.Special, Operations("ca_acrylic", "ca_hybrid"), s => s.Element == Element.Tile),
         // Like on like.
         new(Custom.Special, Products("p_masonry_ac"), s => s.Surface.Layers is [.., { Coating: "siloxane" }]),
-        // Strong degreaser is for grease.
+        // Strong degreaser is for grease, and grease for it: one wash instead of two.
+        new(Custom.Special, Operations("cl_sugar_soap"), s => s.Substrate != Substrate.HardwoodTannin && s.Start.Get(Facets.Soil) == Soil.Greasy),
         new(Custom.Special, Operations("cl_degrease"), s => s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
         // A knife takes spots; where a good deal is loose, a carbide scraper.
         new(Custom.Special, Operations("ls_scrape_loose"), s => !s.Lead && s.Appraised.Facts.LooseShare >= 0.1),
-        new(Custom.Special, Operations("ls_wet_scrape"), s => !s.Lead && s.Ground == SubstrateFamily.Wood),
+        new(Custom.Special, Operations("ls_wet_scrape"), s => !s.Lead && s.Ground is SubstrateFamily.Wood or SubstrateFamily.Ferrous),
         // Water does not get through paint: painted paper is steamed off.
         new(Custom.Special, Operations("st_paper_wet"), s => s.Film != Film.None),
         // Outside it is growth, and there is a wash made for it.
         new(Custom.Special, Operations("cl_mould_wash"), s => s.Outside),
         // Stripping and abrading.
-        new(Custom.Special, act => act.Strips, s => s.Sound && s.Film != Film.Wax),
+        new(Custom.Special, act => act.Operation.Group == Group.Strip && act.Strips, s => s.Sound && s.Film != Film.Wax),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
         new(Custom.Special, Operations("st_needle_gun"), s => s.Start.Get(Facets.Rust) != Rust.Scale),
         new(Custom.Special, Operations("ab_scale"), s => !s.Outside),
@@ -143,11 +160,12 @@ internal static class Customs
         new(Custom.Special, Operations("st_ir", "st_steam_paint"), s => !s.Lead || s.Ground != SubstrateFamily.Wood),
         new(Custom.Special, Operations("st_alkaline_poultice"), s => s.Start.Get(Facets.Load) != LayerLoad.Heavy),
         new(Custom.Special, Operations("dc_rust_convert"), _ => true),
-        new(Custom.Special, Operations("st_texture_wet"), s => !s.Strips),
+        new(Custom.Special, Operations("st_texture_wet"), s => !s.Strips && !s.Flattens),
         // Services that are bought in, each where it is the usual answer.
         new(Custom.Exceptional, Operations("st_caustic_dip"), s => s.Protected || !s.Strips || s.Start.Get(Facets.Removable) == Presence.None),
         new(Custom.Exceptional, Operations("st_blast_steel"), s => s.Protected || !s.Harsh || !s.Broad),
         new(Custom.Exceptional, Operations("st_wet_blast"), s => s.Protected || !s.Strips || !s.Outside || !s.Broad || s.Metal),
+        new(Custom.Exceptional, Operations("ab_concrete"), s => s.Element is not (Element.Floor or Element.Step)),
         new(Custom.Exceptional, Operations("ab_sweep"), s => !s.Outside || !s.Broad),
         new(
             Custom.Special,
@@ -157,7 +175,7 @@ internal static class Customs
         new(
             Custom.Exceptional,
             Operations("rp_skim"),
-            s => s.Outside || s.Start.Get(Facets.Paper) != Paper.None || s.Appraised.Extents.FillM2 < s.Appraised.Extents.AreaM2 / 4
+            s => s.Outside || s.Start.Get(Facets.Paper) != Paper.None || (s.Appraised.Extents.FillM2 < s.Appraised.Extents.AreaM2 / 4 && !s.Flattens)
         ),
         // Whom to send for: the trade that the place and the signs point to.
         new(Custom.Special, Operations("fc_gutter"), s => !s.Outside && !s.Points("s_damp_top", "c_moist_behind")),

@@ -5,6 +5,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Planning;
 
 namespace AllSound.Core.Specification;
 
@@ -36,6 +37,27 @@ internal static class Freeing
         return [.. gates.OrderByDescending(n => n.Severity).ThenBy(n => n.Index)];
     }
 
+    /// <summary>
+    /// Gates that no way goes round, though none stands in every way: only with these freed is there one at all. Empty where
+    /// freeing gates does not open a way.
+    /// </summary>
+    public static ImmutableArray<Need> Behind(Rates rates, Surface surface, Appraised appraised, Firm firm)
+    {
+        var closed = Closed(appraised);
+        return closed.IsEmpty || !Opens(closed) ? [] : MinimalSubset.Of(closed, some => Opens(some));
+
+        bool Opens(ImmutableArray<Need> some) => new Counterfactual(rates, surface, appraised with { Condition = Freed(appraised.Condition, some) }, firm).Opens(default);
+    }
+
+    /// <summary>Where it takes both, gates freed and less of the brief: what comes nearest once they are freed; else null.</summary>
+    public static Nearest? NearestBehind(Rates rates, Surface surface, Appraised appraised, Firm firm)
+    {
+        var closed = Closed(appraised);
+        return closed.IsEmpty ? null : Nearest.Find(rates, surface, appraised with { Condition = Freed(appraised.Condition, closed) }, firm);
+    }
+
+    private static ImmutableArray<Need> Closed(Appraised appraised) => [.. Needs.All.Where(n => n.WhenFreed is not null && !n.Holds(appraised.Condition))];
+
     /// <summary>The plan once these are freed; null where that is not for a painter to go on from, or nothing meets the brief then either.</summary>
     public static Afterwards? Of(Rates rates, Surface surface, Appraised appraised, Firm firm, ImmutableArray<Hold> holds)
     {
@@ -62,7 +84,7 @@ internal static class Freeing
         var plan = Specifier.Specify(rates, surface, then, firm);
         if (plan is { Options.IsEmpty: true, Nearest: { } nearest })
         {
-            plan = nearest.Plan with { Notes = [$"Nothing meets the whole brief; this comes nearest: {string.Join(", and ", nearest.Dropped)}.", .. nearest.Plan.Notes] };
+            plan = nearest.Plan with { Notes = [OptionBuilder.NearestSays(nearest), .. nearest.Plan.Notes] };
         }
 
         return plan.Options.IsEmpty ? null : new Afterwards([.. gates.Select(g => g.WhenFreed!)], plan);

@@ -20,6 +20,10 @@ internal static class Naming
         {
             ground = "Strip to bare";
         }
+        else if (acts.Any(a => Gives(a, Facets.Film, (byte)Film.None)))
+        {
+            ground = "Skim over";
+        }
         else if (start.Get(Facets.Film) == Film.None)
         {
             ground = "Prime and build up";

@@ -126,12 +126,18 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     private Specified Stopped(Sought sought, ImmutableArray<string> notes)
     {
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
-        ImmutableArray<Hold> holds =
-        [
-            .. Freeing
-                .Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)])
-                .Select(n => new Hold(n) { Others = OtherTrades.For(n, levels, appraised.Condition) }),
-        ];
+        var gates = Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]);
+        if (gates.IsEmpty && !sought.Cut)
+        {
+            gates = Freeing.Behind(rates, surface, appraised, firm);
+            if (gates.IsEmpty && Nearest.Find(rates, surface, appraised, firm) is null && Freeing.NearestBehind(rates, surface, appraised, firm) is { } nearest)
+            {
+                var held = Specifier.Specify(rates, nearest.Asked, appraised, firm);
+                return held with { Notes = [NearestSays(nearest), .. held.Notes] };
+            }
+        }
+
+        ImmutableArray<Hold> holds = [.. gates.Select(n => new Hold(n) { Others = OtherTrades.For(n, levels, appraised.Condition) })];
         var deepest = missing.Where(n => !missing.Any(m => m != n && Causes(m, n))).ToImmutableArray();
         var stopped = new Specified(
             appraised,
@@ -147,6 +153,9 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
             ? stopped.Then(() => Freeing.Of(rates, surface, appraised, firm, holds))
             : stopped.Asking(() => Known(Impasse.Find(rates, surface, appraised, firm, sought.Cut)), () => Nearest.Find(rates, surface, appraised, firm));
     }
+
+    /// <summary>That a plan is only the nearest to its brief, and what of that it drops, as a sentence.</summary>
+    internal static string NearestSays(Nearest nearest) => $"Nothing meets the whole brief; this comes nearest: {string.Join(", and ", nearest.Dropped)}.";
 
     private Impasse Known(Impasse impasse) =>
         impasse with

@@ -12,6 +12,9 @@ internal static class Recommending
     /// <summary>The same where the film may hold lead: stripping it sets so much more free that it is left longer. Judgement.</summary>
     public const double StripLeadFrom = 0.5;
 
+    /// <summary>Loose and bare share of an old clear film from which it is stripped: every patch shows under the next clear coat. Judgement.</summary>
+    public const double StripClearFrom = 0.1;
+
     /// <summary>The one of some options to do.</summary>
     /// <param name="options">At least one.</param>
     /// <param name="setting">The surface.</param>
@@ -29,9 +32,11 @@ internal static class Recommending
         {
             return (
                 Cheapest(strips),
-                FormattableString.Invariant(
-                    $"{setting.Appraised.Facts.LooseShare:P0} of the old film has let go. With that much loose it is better stripped than patched: the rest soon follows."
-                )
+                setting.PatchyClear
+                    ? "Under a clear finish every worn or patched place shows: it is taken back to bare wood as a whole."
+                    : FormattableString.Invariant(
+                        $"{setting.Appraised.Facts.LooseShare:P0} of the old film has let go. With that much loose it is better stripped than patched: the rest soon follows."
+                    )
             );
         }
 
@@ -64,9 +69,12 @@ internal static class Recommending
 
     /// <summary>Has so much let go that the trade strips?</summary>
     public static bool StripDue(Setting setting) =>
-        setting.Film != Film.None
-        && setting.Ground is SubstrateFamily.Plaster or SubstrateFamily.Wood or SubstrateFamily.Slick
-        && setting.Appraised.Facts.LooseShare >= (setting.Lead && setting.Finish != FinishFamily.Floor ? StripLeadFrom : StripFrom);
+        setting.PatchyClear
+        || (
+            setting.Film != Film.None
+            && setting.Ground is SubstrateFamily.Plaster or SubstrateFamily.Wood or SubstrateFamily.Slick
+            && setting.Appraised.Facts.LooseShare >= (setting.Lead && setting.Finish != FinishFamily.Floor ? StripLeadFrom : StripFrom)
+        );
 
     private static bool Strips(Option option) => option.Steps.Any(s => s.Act.Strips);
 

@@ -185,6 +185,6 @@ public sealed record Section(
             }
         }
 
-        return new BuildUp(option.Id, option.Steps.Any(s => s.Act.Strips), [.. layers]);
+        return new BuildUp(option.Id, option.Steps.Any(s => s.Act.Operation.Group == Group.Strip), [.. layers]);
     }
 }

@@ -11,6 +11,9 @@ namespace AllSound.Core.Specification;
 /// <param name="Plan">The specification by the rest of the brief; its options are never empty.</param>
 public sealed record Nearest(ImmutableArray<string> Dropped, Specified Plan)
 {
+    /// <summary>The surface with the brief that is left.</summary>
+    public required Surface Asked { get; init; }
+
     /// <summary>Looks for it; null where no change to the brief alone opens a way.</summary>
     internal static Nearest? Find(Rates rates, Surface surface, Appraised appraised, Firm firm)
     {
@@ -28,6 +31,8 @@ public sealed record Nearest(ImmutableArray<string> Dropped, Specified Plan)
         bool Opens(IEnumerable<Wish> some) => new Counterfactual(rates, After(some), appraised, firm).Opens(default);
 
         Nearest? Without(ImmutableArray<Wish> some) =>
-            Specifier.Specify(rates, After(some), appraised, firm) is { Options.IsEmpty: false } plan ? new Nearest([.. some.Select(w => w.Says)], plan) : null;
+            Specifier.Specify(rates, After(some), appraised, firm) is { Options.IsEmpty: false } plan
+                ? new Nearest([.. some.Select(w => w.Says)], plan) { Asked = After(some) }
+                : null;
     }
 }

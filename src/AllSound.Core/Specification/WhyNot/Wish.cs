@@ -55,6 +55,11 @@ internal sealed record Wish(string Says, Func<Brief, Brief> Change)
             yield return new("let the old film come off", b => b with { KeepOldFilm = false });
         }
 
+        if (brief.Smooth)
+        {
+            yield return new("paint the texture as it is", b => b with { Smooth = false });
+        }
+
         if (brief.Strip)
         {
             yield return new("let the old film stay where it holds", b => b with { Strip = false });

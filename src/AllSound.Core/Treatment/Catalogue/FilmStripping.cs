@@ -42,6 +42,16 @@ internal static class FilmStripping
             [F.Film.Is(Film.EmulsionMatt, Film.EmulsionSilk, Film.SoftDistemper, Film.OilDistemper, Film.Casein)]
         )
         .Otherwise("the film does not soften with water");
+    private static readonly Need Flat = NeedRegistry
+        .Register(
+            "flat-film",
+            "the film has no texture",
+            "Painted texture does not soak off: it is softened with remover, or skimmed over.",
+            Severity.Note,
+            Source.Practice,
+            [F.Relief.Is(Presence.None)]
+        )
+        .Otherwise("the film is textured");
     private static readonly Need NoNitro = NeedRegistry
         .Register(
             "no-nitro-bitumen",
@@ -98,7 +108,8 @@ internal static class FilmStripping
 
     public static readonly ImmutableArray<Operation> All =
     [
-        Strip(
+        Stripping.Also(
+            Strip(
             "st_soak_scrape",
             "Soak and scrape the film off",
             "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the plaster, rinse, keep outlets and floor dry.",
@@ -108,13 +119,15 @@ internal static class FilmStripping
             carved: 0.5,
             Residue.None,
             new(Drying.Wash, 24, 24),
-            [SiteNeeds.ElectricsSafe, SoakableFilm],
+            [SiteNeeds.ElectricsSafe, SoakableFilm, Flat],
             [],
             "S8 to bare",
             "bare, no film left, face not gouged",
             ["Do not flood gypsum; outlets dead and covered."],
             hazard: 1.5,
             Source.Usual
+            ),
+            Set(F.Soil, Soil.Clean)
         ),
         Strip(
             "st_solvent",
@@ -281,7 +294,10 @@ internal static class FilmStripping
                 Set(F.EndGrain, EndGrain.Open, F.EndGrain.Is(EndGrain.Sealed)),
                 .. BreathAgain,
                 Set(F.Lumps, Presence.None),
-                Set(F.Soil, Soil.Clean),
+                Set(F.Relief, Presence.None),
+                Set(F.Waxed, Presence.None),
+                // Grease goes into the ground with the stripper, and smokes under heat: it is washed off for itself.
+                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Greasy)),
                 Set(F.Residue, residue),
                 // Water, strippers and heat leave the grain raised, with remains of the film in it.
                 .. raisesGrain ? [Set(F.Grey, Presence.Present, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))] : Array.Empty<Effect>(),

@@ -24,11 +24,27 @@ internal static class MasonryCleaning
             Substrate.StoneDense,
         ]
     );
-    private static readonly Need Wipeable = Grounds(
-        "wipeable",
-        "the ground is metal, tile, plastic, oak or oily wood",
-        [.. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick), Substrate.HardwoodOily, Substrate.HardwoodTannin]
-    );
+    private static readonly Need Wipeable = NeedRegistry
+        .Register(
+            "wipeable",
+            "the ground is metal, tile, plastic, oak or oily wood, or it is waxed or polished",
+            "Solvent is for grease on what takes in no water, and for wax and polish.",
+            Severity.Fails,
+            Source.Practice,
+            [
+                F.Substrate.Is([
+                    .. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick),
+                    Substrate.HardwoodOily,
+                    Substrate.HardwoodTannin,
+                ]),
+                F.Film.Is(Film.Wax, Film.Shellac),
+                F.Waxed.Is(Presence.Present),
+            ]
+        )
+        .Otherwise("the ground is not metal, tile, plastic, oak or oily wood, nor waxed or polished");
+    private static readonly Need Polished = NeedRegistry
+        .Register("polished", "there is wax polish on the film", "There is no wax to take off.", Severity.Note, Source.Practice, [F.Waxed.Is(Presence.Present)])
+        .Otherwise("there is no wax polish on the film");
     private static readonly Need Tile = Grounds("tiled", "the ground is tile", Substrate.TileGlazed, Substrate.TileUnglazed);
     private static readonly Need Walling = Grounds(
         "walling",
@@ -150,6 +166,26 @@ internal static class MasonryCleaning
             Uses = [new(Sundries.Spirit, 0.045)],
             Leaves = new(Drying.Wash, 0.25, 0.5),
             Accept = "the last cloth is clean",
+            Protection = ["gloves", "half mask A2P3"],
+            Cautions = ["Flammable: no spark.", "Rags: flat outside or under water in a lidded bin."],
+            Hazard = 2.5,
+            School = "S6 spirit",
+            Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cl_wax",
+            Group = Group.Clean,
+            Title = "Take wax polish off with white spirit",
+            Do = "White spirit and a soft nylon pad along the grain, wipe with clean cloths while wet, two or three times; no steel wool on oak.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadWashed, Polished, P.FreshAir],
+            Gives = [Set(F.Waxed, Presence.None), Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light, Soil.Greasy))],
+            Extent = Extent.Whole,
+            Rate = 5,
+            RateNarrow = 10,
+            Uses = [new(Sundries.Spirit, 0.12)],
+            Leaves = new(Drying.Wash, 6, 12),
+            Accept = "a drop of water spreads, the last cloth is clean",
             Protection = ["gloves", "half mask A2P3"],
             Cautions = ["Flammable: no spark.", "Rags: flat outside or under water in a lidded bin."],
             Hazard = 2.5,

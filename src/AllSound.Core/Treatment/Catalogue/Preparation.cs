@@ -166,6 +166,7 @@ internal static class Preparation
                 GroundNeeds.LooseOff,
                 GroundNeeds.EdgesHeld,
                 GroundNeeds.SoilOff,
+                GroundNeeds.WaxOff,
                 N.WashDry,
                 N.CoatDry,
             ],
@@ -197,6 +198,7 @@ internal static class Preparation
                 GroundNeeds.LooseOff,
                 GroundNeeds.EdgesHeld,
                 GroundNeeds.SoilOff,
+                GroundNeeds.WaxOff,
                 N.CoatDry,
                 GroundNeeds.WaterTolerant,
             ],
@@ -324,6 +326,7 @@ internal static class Preparation
             Set(F.Bare, Bare.Raw, F.Loose.Is(Presence.Present)),
             Set(F.Edges, Edges.Lifting, F.EdgeNature.Is(EdgeNature.Lifting), F.Loose.Is(Presence.Present)),
             Set(F.Edges, Edges.Firm, F.EdgeNature.Is(EdgeNature.Firm), F.Loose.Is(Presence.Present)),
-            Set(F.Step, Presence.Present, F.Loose.Is(Presence.Present)),
+            // The edge of a wash of lime or distemper is gone under the next one.
+            Set(F.Step, Presence.Present, F.Loose.Is(Presence.Present), F.Film.IsNot(Film.SoftDistemper, Film.Limewash, Film.Casein, Film.Silicate)),
         ];
 }

@@ -75,7 +75,7 @@ internal static class Repairs
         Filled(
             "rp_lime_fill",
             "Fill losses in lime with lime",
-            "Lime putty and fine sand, in thin layers, each kept damp, the last floated flush with a sponge float; no gypsum in lime.",
+            "Rake and brush back to what holds, wet it, lime putty and fine sand in thin layers, each kept damp, the last floated flush with a sponge float; no gypsum in lime.",
             1.5,
             6,
             Sundries.Mortar,
@@ -121,18 +121,37 @@ internal static class Repairs
         ),
         Filled(
             "rp_skim",
-            "Skim the wall",
-            "Two to three millimetres of plaster over a firm keyed wall.",
+            "Skim it flat",
+            "High points off, a grip coat where it was painted, two to three millimetres of plaster trowelled flat.",
             8,
             3,
             Sundries.Mortar,
             new(Drying.Filler, 72, 168),
-            [Grounds("skimmable", "the ground is gypsum or board", Substrate.GypsumOld, Substrate.GypsumNew, Substrate.Plasterboard)],
+            [
+                Grounds("skimmable", "the ground is gypsum or board", Substrate.GypsumOld, Substrate.GypsumNew, Substrate.Plasterboard),
+                GroundNeeds.SoilOff,
+                P.NothingWeakBeneath,
+                SiteNeeds.AsbestosAbsent,
+            ],
             "S8 repair only"
         ) with
         {
             Extent = Extent.Whole,
-            Gives = [Set(F.Fill, Fill.Flush), Set(F.Step, Presence.None), Set(F.Lumps, Presence.None), Set(F.Bare, Bare.Raw)],
+            Gives =
+            [
+                Set(F.Fill, Fill.Flush),
+                Set(F.Step, Presence.None),
+                Set(F.Lumps, Presence.None),
+                Set(F.Relief, Presence.None),
+                Set(F.Film, Film.None),
+                Set(F.Load, LayerLoad.None),
+                Set(F.Key, Key.Toothy),
+                Set(F.Cover, Cover.None),
+                Set(F.Topcoats, Count.None),
+                Set(F.ToHide, Count.Two),
+                Set(F.Bare, Bare.Raw),
+            ],
+            Accept = "flat and closed under a lamp, no trowel lines; then pale all over",
             ByOthers = true,
             Hired = true,
             Source = Source.Standard("BS EN 13914-2", Confidence.Usual),
@@ -244,7 +263,8 @@ internal static class Repairs
             [
                 .. Sound,
                 GroundNeeds.EdgesHeld,
-                GroundNeeds.PowderBound,
+                // Lime goes in wet before the face is bound with lime or silicate: those bind both.
+                .. filler == Sundries.Mortar ? Array.Empty<Need>() : [GroundNeeds.PowderBound],
                 GroundNeeds.GreaseOff,
                 GroundNeeds.ResidueOut,
                 GroundNeeds.Keyed,

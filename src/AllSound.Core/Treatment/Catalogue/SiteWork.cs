@@ -43,6 +43,16 @@ internal static class SiteWork
         F.Substrate.Is([.. Substrates.All.Where(s => s.MaxSd > Substrates.AlwaysBreathesM).Select(s => s.Value)])
     );
 
+    // Metal, glaze and plastic are wet on the face alone: that is wiped off, and nothing dries out for weeks.
+    private static readonly Substrate[] Dense =
+    [
+        .. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick).Where(s => s != Substrate.TileUnglazed),
+    ];
+
+    private static readonly Need TakesNoWater = NeedRegistry.Ground("takes-no-water", "the ground takes in no water", Dense);
+
+    private static readonly Need TakesWater = NeedRegistry.Ground("takes-water", "the ground takes in water", [.. Enum.GetValues<Substrate>().Except(Dense)]);
+
     public static readonly ImmutableArray<Operation> All =
     [
         new()
@@ -216,7 +226,7 @@ internal static class SiteWork
             Group = Group.Dry,
             Title = "Let it dry, with air and some heat",
             Do = "Open trickle vents, steady mild heat. Read it twice a week and write it down.",
-            Needs = [SiteNeeds.DampCured],
+            Needs = [SiteNeeds.DampCured, TakesWater],
             Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,
             FixedHours = 0.5,
@@ -227,11 +237,27 @@ internal static class SiteWork
         },
         new()
         {
+            Id = "dr_wipe",
+            Group = Group.Dry,
+            Title = "Wipe it dry",
+            Do = "Dry cloths, then a fan or mild warmth; blow laps, joints and fixings out. What sweats is emptied, shut off or warmed until no more forms.",
+            Needs = [SiteNeeds.DampCured, TakesNoWater],
+            Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
+            Extent = Extent.Whole,
+            Rate = 40,
+            RateNarrow = 60,
+            FixedHours = 0.1,
+            Leaves = new(Drying.Wash, 0.5, 1),
+            Accept = "a dry tissue pressed on stays dry for ten minutes",
+            Source = Source.Practice,
+        },
+        new()
+        {
             Id = "dr_force",
             Group = Group.Dry,
             Title = "Dry it with a dehumidifier",
             Do = "Windows shut, 20 to 25 °C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
-            Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn],
+            Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn, TakesWater, FabricNeeds.Inside],
             Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,
             FixedHours = 2,

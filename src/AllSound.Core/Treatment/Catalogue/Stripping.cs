@@ -99,7 +99,7 @@ internal static class Stripping
                 carved: 0,
                 Residue.None,
                 null,
-                [FlatWoodOrWall, FilmSands, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry, P.FaceBears, P.DustHarmless, GroundNeeds.GreaseOff],
+                [FlatWoodOrWall, FilmSands, SiteNeeds.PowerOn, SiteNeeds.NoGlass, N.WashDry, P.FaceBears, P.DustHarmless, GroundNeeds.GreaseOff, GroundNeeds.WaxOff],
                 [new(Sundries.Abrasive, 0.8)],
                 "S11 shrouded",
                 "bare, no swirls under a low light",
@@ -131,8 +131,7 @@ internal static class Stripping
             "a drop of water spreads",
             ["Ventilate; no ignition.", "Rags: flat outside or under water in a lidded bin."],
             hazard: 2.5,
-            Source.Practice,
-            raisesGrain: false
+            Source.Practice
         ) with
         {
             Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
@@ -190,7 +189,7 @@ internal static class Stripping
             carved: 0.5,
             Residue.None,
             new(Drying.Wash, 24, 48),
-            [SiteNeeds.ElectricsSafe, FilmIs("texture-film", "the film is a textured coating", Film.Texture)],
+            [SiteNeeds.ElectricsSafe, Textured],
             [],
             "S8 to bare",
             "flat; the laboratory's paper is in the record",
@@ -274,6 +273,18 @@ internal static class Stripping
             ]
         ),
     ];
+
+    private static Need Textured =>
+        NeedRegistry
+            .Register(
+                "texture-film",
+                "the film is a textured coating",
+                "It is made for texture.",
+                Severity.Note,
+                Source.Practice,
+                [F.Film.Is(Film.Texture), F.Relief.Is(Presence.Present)]
+            )
+            .Otherwise("the film is no textured coating");
 
     private static Need Softens =>
         FilmIs(

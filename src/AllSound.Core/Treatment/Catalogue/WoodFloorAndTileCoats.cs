@@ -56,7 +56,7 @@ internal static class WoodFloorAndTileCoats
             CoatRole.Finish,
             "Varnish, along the grain",
             "First coat let down 10 %, then full coats; cut back lightly between. Never over grey wood.",
-            [WoodFloorAndTileCoatings.VarnishFinish],
+            [WoodFloorAndTileCoatings.VarnishFinish, WoodFloorAndTileCoatings.VarnishWaterborne],
             8,
             "even, no laps, no bubbles",
             "S20 clear",
@@ -103,6 +103,44 @@ internal static class WoodFloorAndTileCoats
             Gives = Sealing.Seals,
             Needs = [BareWoodOr],
             Cautions = Rags,
+        },
+        Coat(
+            "tc_polish",
+            Group.Topcoat,
+            CoatRole.Finish,
+            "Shellac polish, with a pad",
+            "Linen over wadding, hardly wet, a drop of oil on the face; straight strokes and figures of eight in one movement. Build it over days, last clear the oil with spirit. Old polish runs together with the new: white rings go.",
+            [WoodFloorAndTileCoatings.ShellacPolish],
+            1.5,
+            "even depth, no ridges, no oil left on the face",
+            "S20 clear",
+            Source.Practice,
+            2
+        ) with
+        {
+            Gives = Sealing.Seals,
+            Needs = [BareWoodOr],
+            Cautions = ["Water, heat and spirit mark it for good."],
+            Tool = "linen pad over wadding",
+        },
+        Coat(
+            "tc_wax",
+            Group.Topcoat,
+            CoatRole.Finish,
+            "Wax, thin, and buff",
+            "A thin smear on a cloth, rubbed in along the grain; buff after half an hour, again the next day.",
+            [WoodFloorAndTileCoatings.PasteWax],
+            8,
+            "a dry soft shine, no smears to a finger",
+            "S20 clear",
+            Source.Practice,
+            1
+        ) with
+        {
+            Gives = Sealing.Seals,
+            Needs = [BareWoodOr],
+            Cautions = Rags,
+            Tool = "lint-free cloths, soft brush",
         },
         Coat(
             "tc_linseed",
