@@ -91,6 +91,7 @@ public sealed class CatalogueTests
             Needs.FilmGone,
             Needs.FullFinish,
             Needs.FloorFinish,
+            Needs.LimewashBuilt,
             Needs.ReliefGone,
             GroundNeeds.JointSealed,
             .. Enumerable.Range(1, 5).Select(Needs.Topcoats),

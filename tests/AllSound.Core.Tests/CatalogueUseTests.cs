@@ -33,6 +33,10 @@ public sealed class CatalogueUseTests
         tc_varnish/p_varnish_wb # floor sw inside 2000 # varnish # {"bareShare":0.3} # {"finish":"clear"} # #
         rp_skim # ceiling pboard inside 2010 # texture,emul_matt # {} # {"smooth":true} # #
         dr_wipe # railing steel outside 2005 # alkyd_gloss # {"moisture":"wet","dampSource":"none"} # # #
+        tc_linseed # window sw outside 1890 # oil_lead # {"looseShare":0.05} # {"vocMost":20} # #
+        cl_mould_lime # wall lime_old inside 1860 # limewash # {"mould":true,"mouldSource":"cured"} # # #
+        ab_plaster # wall gyp_old inside 2015 # # {} # # # s_polished
+        st_grind_floor # floor conc_cast inside 2005 # alkyd_gloss # {"looseShare":0.4} # {"finish":"floor"} # #
         ab_concrete # floor conc_cast inside 2005 # # {"powdery":true} # {"finish":"floor"} # #
         dn_between # skirting veneer inside 2005 # # {"tar":true,"fillShare":0.04} # # {"lengthM":5,"heightM":0.15} #
         mc_sash # window sw outside 2000 # alkyd_gloss # {"binds":true} # # #

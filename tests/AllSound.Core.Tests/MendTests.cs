@@ -119,7 +119,7 @@ public sealed class MendTests
     public void A_mended_sequence_is_sound(int seed)
     {
         var random = new Random(seed);
-        var job = SurveyGenerator.Job(seed + 4200, 30);
+        var job = SurveyGenerator.Job(seed + 4200, 45);
         var mended = 0;
         foreach (var (building, space, surface) in job.Surfaces())
         {

@@ -328,7 +328,10 @@ public sealed class SafetyPropertyTests
         {
             // Metal, glaze and plastic are wet on the face alone.
             var wiped = Substrates.Of(start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous or SubstrateFamily.Slick;
-            Assert.True(First(s => s.Act.Operation.Id is "dr_natural" or "dr_force" || (wiped && s.Act.Operation.Id == "dr_wipe")) < First(s => s.Act.Product is not null), $"coated undried: {name}");
+            Assert.True(
+                First(s => s.Act.Operation.Id is "dr_natural" or "dr_force" || (wiped && s.Act.Operation.Id == "dr_wipe")) < First(s => s.Act.Product is not null),
+                $"coated undried: {name}"
+            );
         }
     }
 }

@@ -202,6 +202,7 @@ public static class SurveyGenerator
             Mould = random.Next(10) == 0 ? true : null,
             MouldSource = random.Next(5) == 0 ? Pick(random, Enum.GetValues<DampSource>()) : null,
             Salts = random.Next(12) == 0 ? true : null,
+            NeverPainted = random.Next(6) == 0 ? true : null,
             Silicone = random.Next(15) == 0 ? true : null,
             Moisture = Maybe(random, () => Pick(random, Moisture.Dry, Moisture.Dry, Moisture.Dry, Moisture.Drying, Moisture.Damp, Moisture.Wet)),
             DampSource = random.Next(6) == 0 ? null : Pick(random, DampSource.None, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open),
@@ -296,6 +297,7 @@ public static class SurveyGenerator
             Strip = Some(25),
             OnlyClean = Some(40),
             Grazing = Some(12),
+            Smooth = Some(9),
             HoursPerDay = Some(12) ? random.Next(2, 10) : null,
             DeadlineDays = Some(10) ? random.Next(1, 20) : null,
         };

@@ -52,9 +52,9 @@ internal static class Layering
         film switch
         {
             // However many coats of them lie there, the wall stays open.
-            Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate => 0,
+            Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate or Film.CementPaint => 0,
             Film.EmulsionMatt => 0.025,
-            Film.OilDistemper or Film.CementPaint or Film.Siloxane => 0.05,
+            Film.OilDistemper or Film.Siloxane => 0.05,
             Film.MasonryAcrylic => 0.1,
             Film.EmulsionSilk => 0.2,
             Film.NicotineFilm => 0,

@@ -110,6 +110,12 @@ internal sealed partial class SurveyReader
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
+        // Bare and never painted, as somebody who knows it says: there is no paint to hold lead. Lead sheet is lead all the same.
+        if (lead == Lead.Presumed && facts.NeverPainted == true && surface.Layers is { IsEmpty: true })
+        {
+            (lead, why) = (Lead.ProvedAbsent, "Bare, and recorded as never painted: no paint that could hold lead.");
+        }
+
         var red = surface.Layers?.Any(l => l.Coating == KindredCoatings.RedLead) == true;
         if (red)
         {
@@ -250,6 +256,11 @@ internal sealed partial class SurveyReader
     {
         var coating = ExistingCoatings.Of(film);
         var found = facts.Gloss60 is { } gloss && facts.Key is not Key.Abraded ? (gloss > 30 ? Key.Shiny : Key.Toothy) : facts.Key;
+        if (coating is null && surface.Signs.Any(s => s.Present && s.Sign == "s_polished"))
+        {
+            found ??= Key.Shiny;
+        }
+
         var slick = coating is null && substrate.Family is SubstrateFamily.NonFerrous or SubstrateFamily.Slick && substrate.Value != Substrate.TileUnglazed;
         Known(
             F.Key,

@@ -17,6 +17,8 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 
     private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
     private Condition condition;
+    private const double GreyShare = 0.1;
+
     private bool ageAllowsLead;
 
     public Appraised Read()
@@ -33,7 +35,9 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 
         var loose = facts.LooseShare ?? 0;
         var rust = ReadRust();
-        var bare = hasFilm ? Math.Max(facts.BareShare ?? 0, rust) : 1;
+        // Grey that is seen lies bare: a tenth where nobody measured it. Judgement.
+        var grey = wood && facts.GreyWood == true && loose <= 0 ? GreyShare : 0;
+        var bare = hasFilm ? Math.Max(facts.BareShare ?? grey, rust) : 1;
         if (hasFilm)
         {
             Known(
@@ -78,7 +82,9 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         Known(F.Lumps, Yes(facts.Lumps), Presence.None, Resolved.Assumed, "lumps", null);
         // Grey fibre shows where wood is bare; a weathered substrate is grey until somebody says otherwise. What is to be seen through a clear
         // coat is sanded even when it is new, unless somebody has done so: planed faces are glazed and fingered.
-        var unsanded = !hasFilm && surface.Brief.Finish == FinishFamily.Clear && facts.Key != Key.Abraded;
+        var rough = surface.Exposure == Exposure.Outside && surface.Element is Element.Boarding or Element.Cladding or Element.Railing;
+        var walked = surface.Element is Element.Floor or Element.Step;
+        var unsanded = !hasFilm && !rough && (walked || surface.Brief.Finish == FinishFamily.Clear) && facts.Key != Key.Abraded;
         Put(F.Grey, Yes(wood && (broken || !hasFilm) && (facts.GreyWood ?? (unsanded || substrate.Value == Substrate.WoodWeathered))));
         Put(F.Dust, Yes(hasFilm && facts.Soil is not Soil.Clean || bare > 0));
         var oily = bare > 0 && substrate.Value == Substrate.HardwoodOily;
@@ -127,7 +133,10 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         );
         Put(
             F.JointKind,
-            facts.JointWet == true ? JointKind.Wet
+                // Round a bath or a basin it was silicone for a reason.
+                facts.JointWet
+                ?? (surface.Element == Element.Tile && facts.Silicone == true)
+                    ? JointKind.Wet
                 : facts.JointMoves == true ? JointKind.Moving
                 : JointKind.Still
         );

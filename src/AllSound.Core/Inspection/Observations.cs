@@ -21,11 +21,16 @@ public static class Observations
                 .Concat(ShownBy(surface.Signs))
                 .Concat(surface.Readings.SelectMany(ShownBy))
                 .Concat(FactSigns.ShownBy(surface.Facts))
+                .Concat(Young(surface))
                 .GroupBy(s => s.Sign, StringComparer.Ordinal)
                 .Select(g => g.FirstOrDefault(s => s.Present) ?? g.First())
                 .OrderBy(s => s.Sign, StringComparer.Ordinal),
         ];
     }
+
+    // Twelve weeks: what is damp so soon after the plasterer has left is damp with his water.
+    private static IEnumerable<SignSeen> Young(Surface surface) =>
+        surface is { AgeDays: < 84, Facts.Moisture: >= Moisture.Drying } ? [new SignSeen { Sign = "s_new_work", Present = true }] : [];
 
     /// <summary>The class of a graded sign: as given, or by its measurement; null when neither was recorded or it has no scale.</summary>
     public static RatingClass? Grade(SignSeen seen)

@@ -48,6 +48,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             .. brief.Strip && start.Get(Facets.Film) != Film.None ? [N.FilmGone] : Array.Empty<Need>(),
             .. brief.Smooth && start.Get(Facets.Relief) == Presence.Present ? [N.ReliefGone] : Array.Empty<Need>(),
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
+            .. full && finishes.Any(f => f.Cover == Cover.Limewash) ? [N.LimewashBuilt] : Array.Empty<Need>(),
             .. full && family == FinishFamily.Clear && surface.Element is Element.Floor or Element.Step ? [N.FloorFinish] : Array.Empty<Need>(),
             .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
@@ -117,6 +118,8 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             _ when family == SubstrateFamily.Wood && StaysClear(start, substrate) => FinishFamily.Clear,
             Element.Floor or Element.Step => FinishFamily.Floor,
             Element.Radiator => FinishFamily.Radiator,
+            // A bath is an iron thing that stands in water.
+            Element.Tile => FinishFamily.Tile,
             _ when start.Get(Facets.Heat) > Heat.Warm || (surface.Element == Element.Pipe && start.Get(Facets.Heat) > Heat.Ambient) => FinishFamily.Radiator,
             _ when family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous => FinishFamily.Metal,
             _ when substrate is Substrate.TileGlazed or Substrate.TileUnglazed => FinishFamily.Tile,

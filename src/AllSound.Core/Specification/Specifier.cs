@@ -89,7 +89,7 @@ public static class Specifier
 
         if (surface.Brief.OnlyClean)
         {
-            return new Remedy(rates, goal, appraised).Find(appraised.Condition, goal.Needs) is { Count: > 0 } cleaning
+            return new Remedy(rates, goal, appraised, levels).Find(appraised.Condition, goal.Needs) is { Count: > 0 } cleaning
                 ? new Sought([cleaning], [], Cut: false)
                 : new Sought([], goal.Needs, Cut: false);
         }

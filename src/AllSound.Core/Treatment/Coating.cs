@@ -69,7 +69,7 @@ internal static class Coating
 
     private static readonly Need[] OpaqueFinish = [N.TanninBlocked, GroundNeeds.FillPrimed];
 
-    private static readonly Need[] MineralFinish = [N.TanninBlocked, GroundNeeds.FillMineral];
+    private static readonly Need[] MineralFinish = [N.TanninBlocked, GroundNeeds.FillMineral, GroundNeeds.BareMineral];
 
     // The last step means that the wall bears whatever one likes.
     private static Test MustBreathe => F.Breath.IsNot(VapourSteps.Step63);

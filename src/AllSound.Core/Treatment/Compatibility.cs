@@ -25,7 +25,8 @@ public static class Compatibility
             Severity.Fails,
             RecoatMatrix.Source,
             F.Cover.Is(product.Follows.AsSpan()),
-            F.Film.Is(ExistingCoatings.Under(family, Recoat.Key))
+            // Radiators come powder coated, and their enamel is made for that once it is keyed.
+            F.Film.Is([.. ExistingCoatings.Under(family, Recoat.Key), .. product.Cover == Cover.Radiator ? [Film.Powder] : Array.Empty<Film>()])
         );
     }
 

@@ -90,15 +90,18 @@ public static class FabricNeeds
 
     /// <summary>Smooth grounds keyed.</summary>
     public static readonly Need GroundKeyed = Add(
-        "ground-keyed",
-        "bare zinc, aluminium, tile, glass or plastic is degreased and keyed",
-        "Nothing grips a smooth bright ground; the film peels in sheets.",
-        Severity.Fails,
-        Source.Standard("ASTM D6386"),
-        F.Key.IsNot(Key.Shiny),
-        F.Bare.IsNot(Bare.Raw),
-        F.Substrate.IsNot(Substrates.Family(SubstrateFamily.NonFerrous, SubstrateFamily.Slick))
-    );
+            "ground-keyed",
+            "a smooth bare ground is keyed: zinc, aluminium, tile, plastic, power-floated concrete, polished plaster, glazed wood",
+            "Nothing grips a smooth bright ground; the film peels in sheets.",
+            Severity.Fails,
+            Source.Standard("ASTM D6386"),
+            F.Key.IsNot(Key.Shiny),
+            F.Bare.IsNot(Bare.Raw),
+            // Where a film is left its shine is that of the film.
+            F.Film.Is([.. Enum.GetValues<Film>().Where(f => f != Film.None)]),
+            F.Substrate.Is(Substrates.Family(SubstrateFamily.Ferrous))
+        )
+        .Otherwise("a smooth bare ground is not keyed");
 
     /// <summary>No weak layer under the film.</summary>
     public static readonly Need NothingWeakBeneath = Add(

@@ -277,6 +277,18 @@ public static class GroundNeeds
         )
         .Otherwise("what was filled was primed with paint");
 
+    /// <summary>No organic sealer on the bare patches.</summary>
+    public static readonly Need BareMineral = Add(
+            "bare-mineral",
+            "bare patches were not sealed with acrylic or solvent",
+            "Limewash and silicate turn to stone with a mineral face: on an acrylic sealer they lie loose and show every patch.",
+            Severity.Fails,
+            Practice,
+            F.Bare.IsNot(Bare.Sealed),
+            F.Cover.Is(Cover.Limewash, Cover.Silicate, Cover.SilicatePure)
+        )
+        .Otherwise("bare patches were sealed with acrylic or solvent");
+
     /// <summary>No raw filler washed.</summary>
     public static readonly Need FillNotSoaked = Add(
             "fill-not-soaked",
@@ -352,6 +364,8 @@ public static class GroundNeeds
             Severity.Poor,
             Practice,
             F.Bare.IsNot(Bare.Raw),
+            // Bare patches in a film are gone over with a wrung sponge.
+            F.Film.IsNot(Film.None),
             F.Substrate.Is([
                 .. Substrates
                     .Family(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick)

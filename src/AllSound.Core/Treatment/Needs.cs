@@ -124,6 +124,18 @@ public static class Needs
         )
         .Otherwise("there are fewer than two finish coats, or one of gloss over undercoat");
 
+    /// <summary>Limewash built up.</summary>
+    public static readonly Need LimewashBuilt = Add(
+            "limewash-built",
+            "limewash is built up in three thin coats",
+            "Limewash is thin: two coats stay patchy and wash off.",
+            Severity.Poor,
+            Practice,
+            F.Topcoats.AtLeast(Count.Three),
+            F.Cover.IsNot(Cover.Limewash)
+        )
+        .Otherwise("there are fewer than three coats of limewash");
+
     /// <summary>Clear finish on a floor taken to bare wood.</summary>
     public static readonly Need FloorFinish = Add(
             "floor-finish",

@@ -11,7 +11,7 @@ internal static class BleedAndChangeCauses
         new(
             "c_iron_tannin",
             "iron against wood with tannin",
-            [0, 0, 3, 0, 0, 0],
+            [0, 0, 5, 0, 0, 0],
             [new("s_blue_black", 0.95), new("s_nail", 0.30), new("s_after_rain", 0.35), new("s_local", 0.85), new("s_joint_streak", 0.25)],
             "iron out or sealed: stainless fixings, no wire wool; bleach the marks with oxalic acid, rinse, dry",
             "no mark under a wet cloth after an hour",
@@ -72,9 +72,9 @@ internal static class BleedAndChangeCauses
         new(
             "c_hand_oil",
             "skin oil, cream and polish soften the film",
-            [0, 0, 3, 1, 0, 1],
+            [0, 0, 1, 1, 0, 1],
             [
-                new("s_touch_soft", 0.95),
+                new("s_touch_soft", 0.95, 0.03),
                 new("s_soft", 0.60),
                 new("s_grease", 0.70),
                 new("s_kitchen", 0.60),

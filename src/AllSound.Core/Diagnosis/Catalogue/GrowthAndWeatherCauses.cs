@@ -33,7 +33,7 @@ internal static class GrowthAndWeatherCauses
             "c_algae",
             "algae or lichen outside",
             [0, 5, 3, 0, 1, 1],
-            [new("s_green_slick", 0.92), new("s_after_rain", 0.40), new("s_sunny", 0.05), new("s_bleach_ok", 0.60), new("s_damp_top", 0.35)],
+            [new("s_green_slick", 0.92), new("s_after_rain", 0.40), new("s_sunny", 0.05), new("s_bleach_ok", 0.60)],
             "cut drips/shade; biocide",
             "dead 24-48 h (7 d), brushed, dry",
             Source.Practice

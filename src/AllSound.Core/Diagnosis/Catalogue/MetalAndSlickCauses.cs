@@ -115,7 +115,7 @@ internal static class MetalAndSlickCauses
         new(
             "c_frost",
             "frost action on wet masonry",
-            [0, 4, 0, 0, 0, 2],
+            [0, 6, 0, 0, 0, 2],
             [new("s_spall", 0.92), new("s_damp_high", 0.65), new("s_winter", 0.60), new("s_imperm", 0.30), new("s_local", 0.65)],
             "dry, replace what spalled, vapour-open paint",
             "not wet below; 5 °C and over",

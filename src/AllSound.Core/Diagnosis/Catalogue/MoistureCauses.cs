@@ -124,7 +124,7 @@ internal static class MoistureCauses
             "c_steel_within",
             "steel within the masonry rusts and bursts its face",
             [0, 3, 0, 0, 0, 0],
-            [new("s_spall_steel", 0.95), new("s_spall", 0.70), new("s_rust", 0.75), new("s_hollow", 0.60), new("s_crk_line", 0.45), new("s_years", 0.60)],
+            [new("s_spall_steel", 0.95), new("s_spall", 0.35), new("s_rust", 0.75), new("s_hollow", 0.60), new("s_crk_line", 0.45), new("s_years", 0.60)],
             "concrete repair: cut out behind the steel, clean and coat it, repair mortar; cause (cover, chlorides) first",
             "sound to the hammer; alkaline to the depth of the steel",
             Source.Standard("EN 1504", Confidence.Usual)

@@ -274,7 +274,7 @@ public static class WallAndMasonryCoatings
         WetEdge = 8,
         Finishes = [FinishFamily.Masonry, FinishFamily.WallPaint],
         Grounds = Mineral,
-        Follows = [Cover.Silicate, SilicatePure, Cover.Limewash],
+        Follows = [Cover.Silicate, SilicatePure],
         Source = Source.Standard("DIN 18363", Confidence.Usual),
     };
 

@@ -418,7 +418,7 @@ public static class WoodFloorAndTileCoatings
         PotLifeHours = 2,
         Isocyanate = true,
         Finishes = [FinishFamily.Tile],
-        Follows = [EpoxyWater, BondPrimer, TwoPart],
+        Follows = [EpoxyWater, BondPrimer, TwoPart, Epoxy],
         Source = Source.Usual,
     };
 }

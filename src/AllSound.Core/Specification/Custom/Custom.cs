@@ -52,6 +52,9 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     /// <summary>Iron or steel outside in hard service.</summary>
     public bool Harsh => Ground == SubstrateFamily.Ferrous && Outside && Surface.Brief.Wear == Wear.Hard;
 
+    /// <summary>Steel with some of its zinc left.</summary>
+    public bool PartZinc => Surface.Substrate == "galv_part";
+
     /// <summary>Large enough for plant to be brought: 40 square metres. Judgement.</summary>
     public bool Broad => Appraised.Extents.AreaM2 >= 40;
 
@@ -109,12 +112,12 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     /// <summary>Wax or shellac on top.</summary>
     public bool Polished => Film is Film.Wax or Film.Shellac || Start.Get(Facets.Waxed) == Presence.Present;
 
-    /// <summary>An old varnish or stain with so much worn or loose that patches would show under a new clear coat.</summary>
+    /// <summary>An old varnish with so much worn or loose that patches would show under a new clear coat.</summary>
     public bool PatchyClear =>
         Finish == FinishFamily.Clear
         && Ground == SubstrateFamily.Wood
         && !Surface.Brief.KeepOldFilm
-        && Film is Film.Varnish or Film.Woodstain
+        && Film == Film.Varnish
         && (Appraised.Facts.LooseShare ?? 0) + (Appraised.Facts.BareShare ?? 0) >= Recommending.StripClearFrom;
 
     /// <summary>A texture that is to go.</summary>

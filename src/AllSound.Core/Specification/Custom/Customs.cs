@@ -25,12 +25,18 @@ internal static class Customs
         new(Custom.Exceptional, Products("p_linseed"), s => s.Film != Film.OilLead && !s.Protected),
         new(Custom.Exceptional, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground == SubstrateFamily.Wood),
         new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood && !s.Harsh),
-        new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic"), s => s.Metal && (!s.Harsh || s.Broad)),
+        new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic"), s => s.Metal && !s.PartZinc && s.Finish != FinishFamily.Tile && (!s.Harsh || s.Broad)),
         new(Custom.Special, Products("p_zinc_rich"), s => s.Metal && !(s.Harsh && s.Broad)),
         // Steel in harsh service is blasted where there is enough of it, and gets a two-part system.
         new(Custom.Special, Products("p_dtm", "p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_znphos_alk", "p_znphos_wb"), s => s.Harsh && s.Broad),
         new(Custom.Exceptional, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => !s.Metal),
         new(Custom.Exceptional, Operations("pr_epoxy_tile"), s => s.Finish is not (FinishFamily.Tile or FinishFamily.Floor)),
+        // Under trucks and tyres one-part paint lasts a season.
+        new(
+            Custom.Special,
+            Products("p_floor_1k"),
+            s => s.Surface.Brief.Wear == Wear.Hard && s.Finish == FinishFamily.Floor && s.Ground != SubstrateFamily.Wood && !s.Outside
+        ),
         new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
         new(
             Custom.Special,
@@ -46,7 +52,11 @@ internal static class Customs
         new(Custom.Special, Products("p_gloss_alk", "p_egg_alk", "p_wood_alk"), s => !s.Outside),
         new(Custom.Special, Overall("p_uc_alk"), s => !s.Outside),
         new(Custom.Special, Products("p_gloss_alk", "p_egg_alk"), s => s.Finish == FinishFamily.Radiator),
-        new(Custom.Special, Products("p_enamel_wb", "p_enamel_hyb"), s => s.Outside && s.Finish == FinishFamily.Metal && s.Ground == SubstrateFamily.Ferrous),
+        new(
+            Custom.Special,
+            Products("p_enamel_wb", "p_enamel_hyb"),
+            s => s.Outside && s.Finish == FinishFamily.Metal && s.Ground == SubstrateFamily.Ferrous && !s.PartZinc
+        ),
         new(Custom.Special, Products("p_alu_wood"), s => s.Substrate is not (Substrate.SoftwoodResinous or Substrate.HardwoodOily or Substrate.SoftwoodTreated)),
         new(
             Custom.Special,
@@ -122,6 +132,8 @@ internal static class Customs
         // Where smell matters the waterborne block does.
         new(Custom.Special, Operations("sb_stain_shellac", "sb_stain_alkyd"), s => s.Surface.Brief.LowOdour),
         new(Custom.Exceptional, Operations("cl_pressure_wash"), s => !Wide(s)),
+        // Alkyd turns to soap on what is left of the zinc.
+        new(Custom.Special, Products("p_dtm", "p_znphos_alk", "p_gloss_alk", "p_uc_alk", "p_egg_alk"), s => s.PartZinc),
         // On plastic waterborne paint gives with it.
         new(Custom.Special, Products("p_gloss_alk", "p_egg_alk", "p_uc_alk"), s => s.Substrate is Substrate.PvcU or Substrate.Laminate),
         // Heat scorches wood that stays in sight.
@@ -136,12 +148,23 @@ internal static class Customs
         new(Custom.Special, Operations("ca_acrylic", "ca_hybrid"), s => s.Element == Element.Tile),
         // Like on like.
         new(Custom.Special, Products("p_masonry_ac"), s => s.Surface.Layers is [.., { Coating: "siloxane" }]),
+        // Soot is washed off with the wash made for it, once.
+        new(Custom.Special, Operations("cl_degrease", "cl_sugar_soap"), s => s.Start.Get(Facets.Soil) is Soil.Sooty or Soil.Tarry),
+        // Glazed brick takes a primer that bonds; a sealer lies on it like water.
+        new(
+            Custom.Special,
+            Operations("se_stabilise", "pr_isolate", "pr_masonry", "pr_siloxane", "se_mist", "pr_alkali", "se_alkali"),
+            s => s.Film == Film.None && s.Ground == SubstrateFamily.Masonry && s.Substrate != Substrate.ConcreteCast && s.Start.Get(Facets.Key) == Key.Shiny
+        ),
+        // What is old and still soft never hardens.
+        new(Custom.Special, Operations("dr_harden"), s => !(s.Surface.Layers is [.., { AgeDays: < 60 }])),
         // Strong degreaser is for grease, and grease for it: one wash instead of two.
         new(Custom.Special, Operations("cl_sugar_soap"), s => s.Substrate != Substrate.HardwoodTannin && s.Start.Get(Facets.Soil) == Soil.Greasy),
         new(Custom.Special, Operations("cl_degrease"), s => s.Start.Get(Facets.Soil) is Soil.Clean or Soil.Light),
         // A knife takes spots; where a good deal is loose, a carbide scraper.
-        new(Custom.Special, Operations("ls_scrape_loose"), s => !s.Lead && s.Appraised.Facts.LooseShare >= 0.1),
-        new(Custom.Special, Operations("ls_wet_scrape"), s => !s.Lead && s.Ground is SubstrateFamily.Wood or SubstrateFamily.Ferrous),
+        new(Custom.Special, Operations("ls_scrape_loose"), s => !s.Lead && !s.Metal && s.Appraised.Facts.LooseShare >= 0.1),
+        new(Custom.Special, Operations("st_scrape_dry"), s => s.Metal),
+        new(Custom.Special, Operations("ls_wet_scrape"), s => !s.Lead && (s.Metal || s.Ground == SubstrateFamily.Wood)),
         // Water does not get through paint: painted paper is steamed off.
         new(Custom.Special, Operations("st_paper_wet"), s => s.Film != Film.None),
         // Outside it is growth, and there is a wash made for it.
@@ -165,7 +188,14 @@ internal static class Customs
         new(Custom.Exceptional, Operations("st_caustic_dip"), s => s.Protected || !s.Strips || s.Start.Get(Facets.Removable) == Presence.None),
         new(Custom.Exceptional, Operations("st_blast_steel"), s => s.Protected || !s.Harsh || !s.Broad),
         new(Custom.Exceptional, Operations("st_wet_blast"), s => s.Protected || !s.Strips || !s.Outside || !s.Broad || s.Metal),
-        new(Custom.Exceptional, Operations("ab_concrete"), s => s.Element is not (Element.Floor or Element.Step)),
+        new(Custom.Exceptional, Operations("ab_concrete", "st_grind_floor"), s => s.Element is not (Element.Floor or Element.Step)),
+        new(Custom.Special, Operations("ab_plaster"), s => s.Element is Element.Floor or Element.Step),
+        // A painted concrete floor is ground; gel on it is slow, wet and wasteful.
+        new(
+            Custom.Special,
+            act => act.Operation.Id != "st_grind_floor" && act.Operation.Group == Group.Strip,
+            s => s.Element == Element.Floor && s.Substrate == Substrate.ConcreteCast
+        ),
         new(Custom.Exceptional, Operations("ab_sweep"), s => !s.Outside || !s.Broad),
         new(
             Custom.Special,

@@ -154,7 +154,13 @@ internal static class Cleaning
             Title = "Wash nicotine and soot off, twice",
             Do = "Alkaline wash from the bottom up, rinse from the top down, then again. The rest is blocked, not washed.",
             Needs = [.. WashNeeds, GroundNeeds.MouldOff, TanninSealed],
-            Gives = [Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)), Set(F.Dust, Presence.None)],
+            // Soot on paint is washed off with it; out of a porous face it takes more.
+            Gives =
+            [
+                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Sooty)),
+                Set(F.Soil, Soil.Clean, F.Film.IsNot(Film.None, Film.Limewash, Film.SoftDistemper)),
+                Set(F.Dust, Presence.None),
+            ],
             Extent = Extent.Whole,
             Rate = 9,
             RateNarrow = 15,

@@ -110,22 +110,22 @@ internal static class FilmStripping
     [
         Stripping.Also(
             Strip(
-            "st_soak_scrape",
-            "Soak and scrape the film off",
-            "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the plaster, rinse, keep outlets and floor dry.",
-            rate: 3,
-            narrow: 6,
-            moulded: 1.5,
-            carved: 0.5,
-            Residue.None,
-            new(Drying.Wash, 24, 24),
-            [SiteNeeds.ElectricsSafe, SoakableFilm, Flat],
-            [],
-            "S8 to bare",
-            "bare, no film left, face not gouged",
-            ["Do not flood gypsum; outlets dead and covered."],
-            hazard: 1.5,
-            Source.Usual
+                "st_soak_scrape",
+                "Soak and scrape the film off",
+                "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the plaster, rinse, keep outlets and floor dry.",
+                rate: 3,
+                narrow: 6,
+                moulded: 1.5,
+                carved: 0.5,
+                Residue.None,
+                new(Drying.Wash, 24, 24),
+                [SiteNeeds.ElectricsSafe, SoakableFilm, Flat],
+                [],
+                "S8 to bare",
+                "bare, no film left, face not gouged",
+                ["Do not flood gypsum; outlets dead and covered."],
+                hazard: 1.5,
+                Source.Usual
             ),
             Set(F.Soil, Soil.Clean)
         ),

@@ -17,8 +17,64 @@ internal static class FloorPreparation
         .Register("bare-concrete", "no old film lies on it", "Paint clogs the pads: it is stripped first.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)])
         .Otherwise("old film lies on it");
 
+    private static readonly Need Plastered = NeedRegistry.Ground(
+        "polishable",
+        "the ground is plaster, render or concrete",
+        [.. Substrates.Family(SubstrateFamily.Plaster), Substrate.RenderCement, Substrate.RenderLime, Substrate.ConcreteCast]
+    );
+
     public static readonly ImmutableArray<Operation> All =
     [
+        FilmStripping.Strip(
+            "st_grind_floor",
+            "Grind the old coating off the floor",
+            "Coarse segments under a shroud with class H extraction, two passes crosswise to clean concrete; edges with a hand grinder. Vacuum twice.",
+            rate: 5,
+            narrow: 4,
+            moulded: 0,
+            carved: 0,
+            Residue.None,
+            null,
+            [OnConcrete, SiteNeeds.PowerOn, GroundNeeds.GreaseOff, N.WashDry],
+            [new(Sundries.Abrasive, 0.5)],
+            "S11 shrouded",
+            "clean concrete, no gloss left; a drop of water sinks in within a minute",
+            ["Silica and old paint in the dust: the extraction runs before the pads do.", "Hearing."],
+            hazard: 3.5,
+            Source.Practice
+        ) with
+        {
+            Tool = "floor grinder and hand grinder, shrouded",
+        },
+        new()
+        {
+            Id = "ab_plaster",
+            Group = Group.Abrade,
+            Title = "Dull the polished plaster",
+            Do = "180 grit on a pole, damp, in circles until the shine is gone and not through the skin; wipe down with a wrung sponge.",
+            Needs =
+            [
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.ElectricsSafe,
+                SiteNeeds.LeadControlled,
+                SiteNeeds.AsbestosAbsent,
+                Plastered,
+                BareConcrete,
+                GroundNeeds.FabricDry,
+            ],
+            Gives = [Set(F.Key, Key.Abraded), Set(F.Dust, Presence.None)],
+            Extent = Extent.Whole,
+            Rate = 15,
+            Uses = [new(Sundries.Abrasive, 0.05)],
+            Leaves = new(Drying.Wash, 2, 4),
+            Tool = "180 grit on a pole sander, damp",
+            Accept = "even dull face; a drop of water sinks in",
+            Protection = ["mask FFP2", "goggles"],
+            Hazard = 1,
+            School = "S10 wet",
+            Source = Source.Practice,
+        },
         new()
         {
             Id = "ab_concrete",

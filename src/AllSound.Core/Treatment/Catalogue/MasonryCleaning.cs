@@ -42,6 +42,16 @@ internal static class MasonryCleaning
             ]
         )
         .Otherwise("the ground is not metal, tile, plastic, oak or oily wood, nor waxed or polished");
+    private static readonly Need WashedAway = NeedRegistry
+        .Register(
+            "washed-away",
+            "the film is limewash or soft distemper",
+            "Any other film is washed.",
+            Severity.Note,
+            Source.Practice,
+            [F.Film.Is(Film.Limewash, Film.SoftDistemper)]
+        )
+        .Otherwise("the film is neither limewash nor soft distemper");
     private static readonly Need Polished = NeedRegistry
         .Register("polished", "there is wax polish on the film", "There is no wax to take off.", Severity.Note, Source.Practice, [F.Waxed.Is(Presence.Present)])
         .Otherwise("there is no wax polish on the film");
@@ -69,7 +79,7 @@ internal static class MasonryCleaning
                     F.Soil,
                     Soil.Clean,
                     F.Soil.Is(Soil.Light),
-                    F.Film.Is(Film.None, Film.Limewash, Film.SoftDistemper),
+                    F.Film.Is(Film.None, Film.Limewash, Film.SoftDistemper, Film.CementPaint, Film.Silicate, Film.Casein),
                     F.Substrate.Is(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Wood))
                 ),
             ],
@@ -190,6 +200,26 @@ internal static class MasonryCleaning
             Cautions = ["Flammable: no spark.", "Rags: flat outside or under water in a lidded bin."],
             Hazard = 2.5,
             School = "S6 spirit",
+            Source = Source.Practice,
+        },
+        new()
+        {
+            Id = "cl_mould_lime",
+            Group = Group.Clean,
+            Title = "Kill the mould on limewash with a mist",
+            Do =
+                "Biocide as a fine mist that does not run, leave 20 minutes, again once dry; a day later take the dead growth off with a class H vacuum and its soft brush. Fresh lime keeps mould off for a time.",
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadWashed, WashedAway],
+            Gives = [Set(F.Mould, Presence.None)],
+            Extent = Extent.Mould,
+            Rate = 12,
+            RateNarrow = 15,
+            Uses = [new(Sundries.Biocide, 0.15)],
+            Leaves = new(Drying.Wash, 24, 48),
+            Accept = "no spots; none back after 14 days",
+            Cautions = ["Never mix biocide or bleach with anything.", "Over 10 square metres: a specialist."],
+            Protection = ["half mask P3", "chemical gauntlets", "goggles"],
+            Hazard = 2,
             Source = Source.Practice,
         },
         new()

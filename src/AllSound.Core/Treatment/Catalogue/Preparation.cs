@@ -170,7 +170,7 @@ internal static class Preparation
                 N.WashDry,
                 N.CoatDry,
             ],
-            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.None)],
+            Gives = [FilmKeyed, CoatKeyed, ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 8.5,
             RateNarrow = 16,
@@ -202,7 +202,7 @@ internal static class Preparation
                 N.CoatDry,
                 GroundNeeds.WaterTolerant,
             ],
-            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None)],
+            Gives = [FilmKeyed, CoatKeyed, ChalkOff, Set(F.Lumps, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
             RateNarrow = 15,
@@ -233,7 +233,7 @@ internal static class Preparation
                 N.WashDry,
                 N.CoatDry,
             ],
-            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None), BareKeyed, Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 5,
             RateNarrow = 10,
@@ -252,7 +252,7 @@ internal static class Preparation
             Title = "Abrade bare wood wet",
             Do = "Wet-or-dry 120 along the grain, little water, wipe the slurry into a bag; let it dry right through.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, FilmStripping.OnWood, FilmStripping.SolidBoard, GroundNeeds.LooseOff, N.CoatDry],
-            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None)],
+            Gives = [Set(F.Powder, Powder.None), Set(F.Grey, Presence.None), BareKeyed],
             Extent = Extent.Bare,
             Rate = 3,
             RateNarrow = 7,
@@ -290,7 +290,7 @@ internal static class Preparation
                 NotTimber,
                 InTheOpen,
             ],
-            Gives = [Set(F.Key, Key.Abraded), ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
+            Gives = [FilmKeyed, CoatKeyed, ChalkOff, Set(F.Lumps, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 14,
             RateNarrow = 20,
@@ -319,6 +319,13 @@ internal static class Preparation
             Source = Source.Standard("ISO 8502-3"),
         },
     ];
+
+    private static Effect FilmKeyed => Set(F.Key, Key.Abraded, F.Film.IsNot(Film.None));
+
+    private static Effect CoatKeyed => Set(F.Key, Key.Abraded, F.Cover.IsNot(Cover.None));
+
+    // The shine of a bare face; over an old film it is the film's.
+    internal static Effect BareKeyed => Set(F.Key, Key.Abraded, F.Film.Is(Film.None));
 
     internal static ImmutableArray<Effect> Scraped =>
         [
