@@ -125,6 +125,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             _ when substrate is Substrate.TileGlazed or Substrate.TileUnglazed => FinishFamily.Tile,
             _ when start.Get(Facets.Exposure) == Exposure.Outside && family is SubstrateFamily.Masonry or SubstrateFamily.Plaster => FinishFamily.Masonry,
             Element.Wall or Element.Ceiling or Element.Cornice or Element.ChimneyBreast when start.Get(Facets.Exposure) == Exposure.Inside => FinishFamily.WallPaint,
+            Element.Sill or Element.Skirting or Element.Architrave or Element.Frame => FinishFamily.TrimPaint,
             _ when family is SubstrateFamily.Masonry or SubstrateFamily.Plaster => FinishFamily.WallPaint,
             _ => FinishFamily.TrimPaint,
         };

@@ -94,8 +94,8 @@ internal static class MetalAndSlickCauses
         },
         new(
             "c_slick",
-            "tile, plastic or laminate with no bonding primer",
-            [0, 0, 0, 0, 2, 9],
+            "tile, plastic, laminate or dense stone with no bonding primer",
+            [0, 1, 0, 0, 2, 9],
             [
                 new("s_plastic", 0.92),
                 new("s_plane_base", 0.95),

@@ -86,7 +86,7 @@ public static class WallCoatings
         Price = 1.8,
         Tins = [2.5, 5, 10],
         Life = (9, 0),
-        Sheens = [Sheen.Eggshell],
+        Sheens = [Sheen.Eggshell, Sheen.Satin],
         Finishes = [FinishFamily.WallPaint],
         Scrub = 2,
         Follows = WallBase,

@@ -49,8 +49,8 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     /// <summary>The old film is to come off, or asks for it.</summary>
     public bool Strips => Film != Film.None && (Surface.Brief.Strip || Start.Get(Facets.Load) == LayerLoad.Heavy || Start.Get(Facets.WeakBeneath) == Presence.Present);
 
-    /// <summary>Iron or steel outside in hard service.</summary>
-    public bool Harsh => Ground == SubstrateFamily.Ferrous && Outside && Surface.Brief.Wear == Wear.Hard;
+    /// <summary>Iron or steel in hard service: outside, or where it rusts heavily indoors.</summary>
+    public bool Harsh => Ground == SubstrateFamily.Ferrous && Surface.Brief.Wear == Wear.Hard && (Outside || Start.Get(Facets.Rust) >= Rust.Heavy);
 
     /// <summary>Steel with some of its zinc left.</summary>
     public bool PartZinc => Surface.Substrate == "galv_part";
@@ -98,13 +98,13 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
         && !Surface.Brief.Strip
         && !Flattens
         && !PatchyClear
-        && Start.Get(Facets.Loose) == Presence.None
+        && !(Start.Get(Facets.Loose) == Presence.Present && Recommending.WorthStripping(Appraised.Facts))
         && Start.Get(Facets.Edges) is not Edges.Lifting
         && Start.Get(Facets.Load) != LayerLoad.Heavy
         && Start.Get(Facets.WeakBeneath) == Presence.None
         && Start.Get(Facets.SoftFilm) == Presence.None
         && Start.Get(Facets.Lumps) == Presence.None
-        && Start.Get(Facets.Powder) == Powder.None;
+        && (Start.Get(Facets.Powder) == Powder.None || Ground is not (SubstrateFamily.Plaster or SubstrateFamily.Masonry));
 
     /// <summary>Steam, or water that the air leaves on the face.</summary>
     private bool Condenses => Points("s_run_glass", "s_rh_hi", "c_condensation", "c_cond_mould");

@@ -170,7 +170,7 @@ internal static class Customs
         // Outside it is growth, and there is a wash made for it.
         new(Custom.Special, Operations("cl_mould_wash"), s => s.Outside),
         // Stripping and abrading.
-        new(Custom.Special, act => act.Operation.Group == Group.Strip && act.Strips, s => s.Sound && s.Film != Film.Wax),
+        new(Custom.Special, act => act.Operation.Group == Group.Strip && act.Strips, s => s.Sound && !(s.Film == Film.Wax && s.Surface.Brief.Finish is not null)),
         new(Custom.Exceptional, Operations("st_needle_gun"), s => !(s.Outside && s.Start.Get(Facets.Rust) >= Rust.Heavy)),
         new(Custom.Special, Operations("st_needle_gun"), s => s.Start.Get(Facets.Rust) != Rust.Scale),
         new(Custom.Special, Operations("ab_scale"), s => !s.Outside),

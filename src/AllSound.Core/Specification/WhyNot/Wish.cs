@@ -83,7 +83,10 @@ internal sealed record Wish(string Says, Func<Brief, Brief> Change)
             return (left.Length > 0 ? left : From(new Brief { Finish = wanted.Finish })).Where(s => s != unlike).Select(Lower);
         }
 
-        Sheen[] From(Brief some) => [.. Goal.For(surface with { Brief = some }, start, firm).Finishes.SelectMany(f => f.Sheens).Distinct().Order()];
+        Sheen[] From(Brief some) => [.. Goal.For(surface with { Brief = some }, start, firm).Finishes.Where(Borne).SelectMany(f => f.Sheens).Distinct().Order()];
+
+        // What would shut in a wall that must breathe is no help.
+        bool Borne(CoatingClass finish) => Compatibility.VapourSteps(finish) <= (int)start.Get(Facets.Breath);
     }
 
     private static string Lower(Sheen sheen) => sheen.ToString().ToLowerInvariant();

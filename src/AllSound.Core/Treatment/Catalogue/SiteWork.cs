@@ -35,11 +35,11 @@ internal static class SiteWork
         )
         .Otherwise("no lead work area is set up");
 
-    // Dense ground that is damp with its own water has to breathe only until that is out.
+    // Dense ground that is damp with its own water, or from a leak that was mended, has to breathe only until that is out.
     private static readonly Effect BreathesNoMore = Set(
         F.Breath,
         VapourSteps.Step63,
-        F.DampSource.Is(DampSource.None),
+        F.DampSource.IsNot(DampSource.Open),
         F.Substrate.Is([.. Substrates.All.Where(s => s.MaxSd > Substrates.AlwaysBreathesM).Select(s => s.Value)])
     );
 
