@@ -192,7 +192,10 @@ public sealed class DemoSpecificationTests
     [Fact]
     public void A_brief_that_nothing_meets_is_blocked_with_the_need_named()
     {
-        var blocked = Demo.Specify("ceiling", surface: s => s with { Brief = s.Brief with { Avoid = ["sb_stain_shellac", "sb_stain_alkyd", "pr_stain_shellac"] } });
+        var blocked = Demo.Specify(
+            "ceiling",
+            surface: s => s with { Brief = s.Brief with { Avoid = ["sb_stain_shellac", "sb_stain_alkyd", "pr_stain_shellac", "dc_wood_bright"] } }
+        );
 
         Assert.Empty(blocked.Options);
         Assert.Empty(blocked.Holds);

@@ -61,7 +61,7 @@ internal sealed partial class SurveyReader
             null,
             quiet: !metal
         );
-        var heats = surface.Element == Element.Radiator;
+        var heats = surface.Element == Element.Radiator || (surface.Element == Element.Pipe && facts.ServiceTempC > HotToTouch);
         Known(
             F.HotNow,
             Yes(facts.HotNow),
@@ -118,6 +118,9 @@ internal sealed partial class SurveyReader
         var overhead = surface.Element is Element.Ceiling or Element.Cornice && surface.Exposure == Exposure.Inside;
         Put(F.Breath, overhead ? VapourSteps.Step63 : Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
     }
+
+    /// <summary>Face in service, °C, from which it is let cool before anybody works on it: over about 45 °C a hand cannot stay on it (ISO 13732-1, from memory).</summary>
+    private const double HotToTouch = 45;
 
     private void ReadHeat()
     {

@@ -35,7 +35,13 @@ internal sealed partial class SurveyReader
             check
         );
         var moisture = facts.Moisture ?? Moisture.Dry;
-        var stained = facts.WaterStainShare is > 0;
+        // A ring on a table or a floor is of what was spilt, where it is found dry and nobody knows of a leak.
+        var spilt =
+            wood
+            && surface.Exposure == Exposure.Inside
+            && surface.Element is Element.Panelling or Element.Floor or Element.Step or Element.Sill or Element.Surround
+            && facts is { DampSource: DampSource.None, Moisture: Moisture.Dry };
+        var stained = facts.WaterStainShare is > 0 && !spilt;
         if (facts.WaterLies == true && facts.DampSource != DampSource.Cured)
         {
             Put(F.DampSource, DampSource.Open);

@@ -174,6 +174,9 @@ public enum Cover : byte
     /// <summary>One-part floor paint.</summary>
     Floor,
 
+    /// <summary>Two-part polyurethane finish, waterborne.</summary>
+    TwoPartWater,
+
     /// <summary>Shellac polish.</summary>
     Polish,
 

@@ -1,4 +1,4 @@
-using AllSound.Core.Surfaces;
+using AllSound.Core.Jobs;
 using Xunit;
 
 namespace AllSound.Mutation;

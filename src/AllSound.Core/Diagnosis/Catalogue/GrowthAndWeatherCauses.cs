@@ -97,7 +97,7 @@ internal static class GrowthAndWeatherCauses
         new(
             "c_hot",
             "service heat over paint limit",
-            [1, 0, 1, 4, 2, 1],
+            [1, 0, 1, 6, 2, 1],
             [new("s_hot", 0.95), new("s_soft", 0.15), new("s_bloom", 0.10), new("s_flakes", 0.45), new("s_local", 0.90), new("s_blist_dry", 0.40)],
             "heat-rated product; insulate; service below limit",
             "service temperature at most product limit - 20",

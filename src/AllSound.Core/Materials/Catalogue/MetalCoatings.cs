@@ -191,7 +191,7 @@ public static class MetalCoatings
         Id = "p_pu2k_wb",
         Title = "two-part polyurethane finish, waterborne",
         Family = CoatFamily.TwoPartWater,
-        Cover = TwoPart,
+        Cover = TwoPartWater,
         Carrier = Carrier.Water,
         VolumeSolids = 45,
         Microns = 45,
@@ -214,7 +214,7 @@ public static class MetalCoatings
         Isocyanate = true,
         RaisesNibs = true,
         Finishes = [FinishFamily.Metal, FinishFamily.TrimPaint, FinishFamily.Tile],
-        Follows = [Cover.Epoxy, EpoxyWater, BondPrimer, ZincPrimer, WoodAcrylic, UndercoatWater, TwoPart],
+        Follows = [Cover.Epoxy, EpoxyWater, BondPrimer, ZincPrimer, WoodAcrylic, UndercoatWater, TwoPartWater],
         Source = Source.Usual,
     };
 

@@ -27,8 +27,8 @@ internal static class Customs
         new(Custom.Special, Products("p_pu2k_sb", "p_pu2k_wb"), s => s.Ground != SubstrateFamily.Wood && !s.Harsh),
         new(Custom.Special, Products("p_epoxy_prim", "p_epoxy_mastic"), s => s.Metal && !s.PartZinc && s.Finish != FinishFamily.Tile && (!s.Harsh || s.Broad)),
         new(Custom.Special, Products("p_zinc_rich"), s => s.Metal && !(s.Harsh && s.Broad)),
-        // Steel in harsh service is blasted where there is enough of it, and gets a two-part system.
-        new(Custom.Special, Products("p_dtm", "p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_znphos_alk", "p_znphos_wb"), s => s.Harsh && s.Broad),
+        // Steel in harsh service gets a two-part system, and is blasted where there is enough of it.
+        new(Custom.Special, Products("p_dtm", "p_gloss_alk", "p_egg_alk", "p_enamel_wb", "p_enamel_hyb", "p_znphos_alk", "p_znphos_wb"), s => s.Harsh),
         new(Custom.Exceptional, Products("p_epoxy_prim", "p_epoxy_mastic", "p_zinc_rich"), s => !s.Metal),
         new(Custom.Exceptional, Operations("pr_epoxy_tile"), s => s.Finish is not (FinishFamily.Tile or FinishFamily.Floor)),
         // Under trucks and tyres one-part paint lasts a season.
@@ -114,6 +114,8 @@ internal static class Customs
         new(Custom.Special, Products("p_wax"), s => !s.Polished || (s.Element is Element.Floor or Element.Step && s.Surface.Brief.Finish is not null)),
         // Underfoot and in wet rooms spirit varnish gives way to waterborne.
         new(Custom.Special, Products("p_varnish"), s => !s.Outside && s.Element is Element.Floor or Element.Step),
+        // Bleached for what stays in sight; under paint a stain is blocked.
+        new(Custom.Exceptional, Operations("dc_wood_bright"), s => s.Finish != FinishFamily.Clear && s.Substrate != Substrate.HardwoodTannin),
         // A tower or scaffold only where the height calls for one.
         new(Custom.Special, Operations("ms_tower"), s => s.Start.Get(Facets.Access) == Access.NeedsPlatform),
         new(Custom.Special, Operations("ms_scaffold"), s => s.Start.Get(Facets.Access) != Access.NeedsScaffold),

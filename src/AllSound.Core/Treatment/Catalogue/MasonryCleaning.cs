@@ -281,7 +281,7 @@ internal static class MasonryCleaning
         {
             Id = "dc_wood_bright",
             Group = Group.Decontaminate,
-            Title = "Bleach blue-black water and iron stain out of bare oak",
+            Title = "Bleach water and iron stain out of bare wood",
             Do = "Oxalic cleaner 1:10 warm, ten to twenty minutes, scrub along the grain, rinse; look again when dry.",
             Needs =
             [
@@ -292,7 +292,7 @@ internal static class MasonryCleaning
                 Grounds("bare-wood-kind", "the ground is wood", Substrates.Family(SubstrateFamily.Wood)),
                 NoFilm,
             ],
-            Gives = [Set(F.WaterStain, Bleed.None, F.Substrate.Is(Substrate.HardwoodTannin)), Set(F.Residue, Residue.Acid), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.WaterStain, Bleed.None), Set(F.Residue, Residue.Acid), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 6,
             RateNarrow = 12,

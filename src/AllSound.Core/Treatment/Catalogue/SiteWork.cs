@@ -51,6 +51,13 @@ internal static class SiteWork
 
     private static readonly Need TakesNoWater = NeedRegistry.Ground("takes-no-water", "the ground takes in no water", Dense);
 
+    // Lime hardens by the air's carbon dioxide, and only while it is damp.
+    private static readonly Need NotFreshLime = NeedRegistry.Ground(
+        "not-fresh-lime",
+        "the ground is not new lime",
+        [.. Enum.GetValues<Substrate>().Where(s => s is not (Substrate.LimeNew or Substrate.RenderLime))]
+    );
+
     private static readonly Need TakesWater = NeedRegistry.Ground("takes-water", "the ground takes in water", [.. Enum.GetValues<Substrate>().Except(Dense)]);
 
     public static readonly ImmutableArray<Operation> All =
@@ -257,7 +264,7 @@ internal static class SiteWork
             Group = Group.Dry,
             Title = "Dry it with a dehumidifier",
             Do = "Windows shut, 20 to 25 °C, 50 to 60 % humidity. Empty it daily; read the wall twice a week.",
-            Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn, TakesWater, FabricNeeds.Inside],
+            Needs = [SiteNeeds.DampCured, SiteNeeds.PowerOn, TakesWater, NotFreshLime, FabricNeeds.Inside],
             Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,
             FixedHours = 2,
