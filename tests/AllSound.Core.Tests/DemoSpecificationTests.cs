@@ -199,7 +199,7 @@ public sealed class DemoSpecificationTests
 
         Assert.Empty(blocked.Options);
         Assert.Empty(blocked.Holds);
-        Assert.Contains(Needs.WaterStainBlocked, blocked.Blocked);
+        Assert.Contains(Needs.WaterStainBlocked.Unmet, blocked.Impasse!.Reason, StringComparison.Ordinal);
     }
 
     [Fact]
