@@ -137,7 +137,7 @@ export function BriefPanel() {
         </label>
         <label className="check">
           <input type="checkbox" checked={brief.smooth ?? false} onChange={(e) => set({ smooth: e.target.checked })} />
-          smooth, texture off or skimmed
+          smooth, no texture
         </label>
         <Pick
           word="The old film"
