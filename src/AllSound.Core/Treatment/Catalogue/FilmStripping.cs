@@ -112,7 +112,7 @@ internal static class FilmStripping
             Strip(
                 "st_soak_scrape",
                 "Soak and scrape the film off",
-                "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the plaster, rinse, keep outlets and floor dry.",
+                "Mist with warm water and a drop of detergent, leave 10 minutes, scrape to the ground, rinse, keep outlets and floor dry.",
                 rate: 3,
                 narrow: 6,
                 moulded: 1.5,

@@ -178,7 +178,7 @@ internal static class Repairs
             0,
             [new(Sundries.Mortar, 30)],
             "sounds firm",
-            "a month before paint, or an alkali test"
+            "A month before paint, or an alkali test."
         ) with
         {
             ByOthers = true,

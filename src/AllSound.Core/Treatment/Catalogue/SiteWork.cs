@@ -239,7 +239,6 @@ internal static class SiteWork
             FixedHours = 0.5,
             Leaves = new(Drying.Wash, 336, 504),
             Accept = "three falling readings, the last at 75 % equilibrium humidity or less (timber 18 % or less)",
-            Cautions = ["Hold point: no coat until the number is written down."],
             Source = Source.Standard("BS 6150", Confidence.Usual),
         },
         new()
@@ -270,7 +269,7 @@ internal static class SiteWork
             FixedHours = 2,
             Leaves = new(Drying.Wash, 120, 168),
             Accept = "three falling readings, the last at 75 % equilibrium humidity or less (timber 18 % or less)",
-            Cautions = ["Do not over-dry old timber: stop at 8 %.", "Hold point: no coat until the number is written down."],
+            Cautions = ["Do not over-dry old timber: stop at 8 %."],
             Source = Source.Usual,
         },
         new()

@@ -55,7 +55,7 @@ internal static class WoodFloorAndTileCoats
             Group.Topcoat,
             CoatRole.Finish,
             "Varnish, along the grain",
-            "First coat let down 10 %, then full coats; cut back lightly between. Never over grey wood.",
+            "The first coat on bare wood let down as far as the label allows, then full coats; cut back lightly between. Never over grey wood.",
             [WoodFloorAndTileCoatings.VarnishFinish, WoodFloorAndTileCoatings.VarnishWaterborne],
             8,
             "even, no laps, no bubbles",
@@ -66,8 +66,6 @@ internal static class WoodFloorAndTileCoats
         {
             Gives = Sealing.Seals,
             Needs = [BareWoodOr],
-            Cautions = Rags,
-            Protection = Sealing.FumeWear,
         },
         Coat(
             "tc_stain",
