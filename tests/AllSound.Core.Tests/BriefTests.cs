@@ -65,6 +65,17 @@ public sealed class BriefTests
     }
 
     [Fact]
+    public void What_is_to_be_left_bare_is_stripped_rinsed_and_gets_no_coat()
+    {
+        var options = Specify(Door(new Brief { Strip = true, OnlyClean = true })).Options;
+        Assert.Equal("Strip and leave bare", Assert.Single(options).Name);
+        Assert.Contains(options[0].Steps, s => s.Act.Strips);
+        Assert.All(options[0].Steps, s => Assert.Equal(CoatRole.None, s.Act.Operation.Role));
+        Assert.Equal(Film.None, options[0].Steps[^1].After.Get(Facets.Film));
+        Assert.Equal(Residue.None, options[0].Steps[^1].After.Get(Facets.Residue));
+    }
+
+    [Fact]
     public void Contradictory_wishes_are_refused_at_the_door()
     {
         var job = Job(Door(new Brief { Strip = true, KeepOldFilm = true }));

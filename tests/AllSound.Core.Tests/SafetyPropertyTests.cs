@@ -103,7 +103,7 @@ public sealed class SafetyPropertyTests
                 Assert.True(
                     reaching.Length == 0
                         || ids.FindIndex(reaching.Contains) is var up and >= 0
-                            && up < ids.FindIndex(i => painted ? i.StartsWith("tc_", StringComparison.Ordinal) : i[..3] is "cl_" or "ab_" or "dc_"),
+                            && up < ids.FindIndex(i => painted ? i.StartsWith("tc_", StringComparison.Ordinal) : i[..3] is "cl_" or "ab_" or "dc_" or "st_" or "ls_"),
                     $"not within safe reach: {name}"
                 );
                 Surrounded(option, start, ids, name);

@@ -306,7 +306,7 @@ public static class SurveyGenerator
         return surface with
         {
             Facts = facts,
-            Brief = brief with { Strip = brief is { Strip: true, OnlyClean: false, KeepOldFilm: false } },
+            Brief = brief with { Strip = brief is { Strip: true, KeepOldFilm: false } },
             Substrate = Some(2) ? Pick(random, kin).Id : surface.Substrate,
             AgeDays = Some(20) ? random.Next(0, 60) : null,
             Layers =

@@ -137,11 +137,6 @@ public static partial class JobSense
             faults.Add($"{at}.strip", "the old film is to be kept and to come off: say one of them");
         }
 
-        if (brief.OnlyClean && brief.Strip)
-        {
-            faults.Add($"{at}.onlyClean", "only cleaned and stripped: say one of them");
-        }
-
         Rules(faults, $"{at}.houseRules", brief.HouseRules);
         for (var i = 0; i < brief.LeaveAsFound.Length; i++)
         {

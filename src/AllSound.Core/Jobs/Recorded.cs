@@ -168,7 +168,7 @@ public sealed record Brief
     /// <summary>The old film is to come off to the bare ground, whatever could stay.</summary>
     public bool Strip { get; init; }
 
-    /// <summary>It is only to be cleaned, and not painted.</summary>
+    /// <summary>It is only to be cleaned, and not painted; with <see cref="Strip"/>, stripped and left bare.</summary>
     public bool OnlyClean { get; init; }
 
     /// <summary>Light rakes across it: low sun, a window in line, a lamp on the wall.</summary>

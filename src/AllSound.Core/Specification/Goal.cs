@@ -25,7 +25,16 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         var family = brief.Finish ?? DefaultFinish(surface, start);
         if (brief.OnlyClean)
         {
-            return new Goal(Clean, [], act => Allowed(act, brief, family) && act.Operation.Role == CoatRole.None && !act.Strips) { Family = family };
+            var bared = brief.Strip && start.Get(Facets.Film) != Film.None;
+            return new Goal(
+                bared ? [N.FilmGone, .. Clean] : Clean,
+                [],
+                act => Allowed(act, brief, family) && act.Operation.Role == CoatRole.None && (bared || !act.Strips)
+            )
+            {
+                Family = family,
+                WithoutCoat = true,
+            };
         }
 
         var finishes = Coatings
@@ -58,8 +67,8 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return new Goal(needs, finishes, act => Allowed(act, brief, family)) { Family = family };
     }
 
-    /// <summary>Ends without a coat: only cleaned.</summary>
-    internal bool WithoutCoat => Needs == Clean;
+    /// <summary>Ends without a coat: only cleaned, or stripped and left bare.</summary>
+    internal bool WithoutCoat { get; private init; }
 
     // What is cleaned and not painted: fit to be left as it is.
     private static readonly ImmutableArray<Need> Clean =

@@ -41,13 +41,22 @@ const leaves: [string, string][] = [
   ["edges", "sharp metal edges"],
 ];
 
-const olds: ["keep" | "strip" | "clean", string][] = [
+const olds: ["keep" | "strip" | "clean" | "bare", string][] = [
   ["keep", "kept"],
-  ["strip", "stripped to bare"],
+  ["strip", "stripped, then painted"],
   ["clean", "only cleaned, not painted"],
+  ["bare", "stripped and left bare"],
 ];
 const old = (brief: Brief) =>
-  brief.onlyClean ? "clean" : brief.strip ? "strip" : brief.keepOldFilm ? ("keep" as const) : "";
+  brief.onlyClean
+    ? brief.strip
+      ? "bare"
+      : "clean"
+    : brief.strip
+      ? "strip"
+      : brief.keepOldFilm
+        ? ("keep" as const)
+        : "";
 
 /** What is wanted of the surface: the brief, from which the options follow. */
 export function BriefPanel() {
@@ -144,7 +153,13 @@ export function BriefPanel() {
           value={old(brief)}
           options={olds}
           none="as is best"
-          onSet={(v) => set({ keepOldFilm: v === "keep", strip: v === "strip", onlyClean: v === "clean" })}
+          onSet={(v) =>
+            set({
+              keepOldFilm: v === "keep",
+              strip: v === "strip" || v === "bare",
+              onlyClean: v === "clean" || v === "bare",
+            })
+          }
         />
       </div>
       <fieldset className="leave">
@@ -176,8 +191,8 @@ function said(brief: Brief) {
     brief.avoid?.length ? `${brief.avoid.length} not wanted` : undefined,
     brief.sprayed ? "sprayed" : undefined,
     brief.keepOldFilm ? "old film kept" : undefined,
-    brief.strip ? "stripped to bare" : undefined,
-    brief.onlyClean ? "only cleaned" : undefined,
+    brief.strip ? (brief.onlyClean ? "stripped and left bare" : "stripped to bare") : undefined,
+    brief.onlyClean && !brief.strip ? "only cleaned" : undefined,
     brief.grazing ? "raking light" : undefined,
     brief.smooth ? "smooth" : undefined,
     brief.hoursPerDay != null ? `${brief.hoursPerDay} hours a day` : undefined,

@@ -11,7 +11,7 @@ internal static class Naming
     {
         if (finish is null)
         {
-            return "Clean only";
+            return acts.Any(a => a.Operation.Group == Group.Strip) ? "Strip and leave bare" : "Clean only";
         }
 
         var strip = acts.FirstOrDefault(a => a.Operation.Group == Group.Strip);
