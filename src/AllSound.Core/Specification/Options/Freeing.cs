@@ -56,6 +56,9 @@ internal static class Freeing
         return closed.IsEmpty ? null : Nearest.Find(rates, surface, appraised with { Condition = Freed(appraised.Condition, closed) }, firm);
     }
 
+    /// <summary>Is any gate shut that could be freed?</summary>
+    public static bool AnyClosed(Appraised appraised) => !Closed(appraised).IsEmpty;
+
     private static ImmutableArray<Need> Closed(Appraised appraised) => [.. Needs.All.Where(n => n.WhenFreed is not null && !n.Holds(appraised.Condition))];
 
     /// <summary>The plan once these are freed; null where that is not for a painter to go on from, or nothing meets the brief then either.</summary>

@@ -127,7 +127,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
         var gates = Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]);
-        if (gates.IsEmpty && !sought.Cut)
+        if (gates.IsEmpty && !sought.Cut && Freeing.AnyClosed(appraised))
         {
             gates = Freeing.Behind(rates, surface, appraised, firm);
             if (gates.IsEmpty && Nearest.Find(rates, surface, appraised, firm) is null && Freeing.NearestBehind(rates, surface, appraised, firm) is { } nearest)
