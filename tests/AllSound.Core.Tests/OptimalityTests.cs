@@ -63,7 +63,7 @@ public sealed class OptimalityTests
     [InlineData(4)]
     public void No_step_of_an_option_can_be_left_out_unnoticed(int seed)
     {
-        var job = SurveyGenerator.Job(seed + 4000, 40);
+        var job = SurveyGenerator.Job(seed + 4000, 60);
         var tried = 0;
         foreach (var (building, space, surface) in job.Surfaces())
         {

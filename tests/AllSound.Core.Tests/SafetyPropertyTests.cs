@@ -60,6 +60,11 @@ public sealed class SafetyPropertyTests
         "cl_mould_wash",
         "st_paper_wet",
         "st_paper_steam",
+        "ab_concrete",
+        "ab_plaster",
+        "st_grind_floor",
+        "cl_wax",
+        "cl_mould_lime",
     ];
 
     // A seeded sample in every run; ALLSOUND_SURVEYS=100000 for the long run (see docs/quality.md).
@@ -153,6 +158,8 @@ public sealed class SafetyPropertyTests
         "cl_nicotine_wash",
         "cl_mould_wash",
         "cl_solvent_wipe",
+        "cl_wax",
+        "cl_mould_lime",
         "cl_tile_clean",
         "dc_rinse_cleaner",
         "dc_paste_wash",

@@ -202,7 +202,6 @@ public static class SurveyGenerator
             Mould = random.Next(10) == 0 ? true : null,
             MouldSource = random.Next(5) == 0 ? Pick(random, Enum.GetValues<DampSource>()) : null,
             Salts = random.Next(12) == 0 ? true : null,
-            NeverPainted = random.Next(6) == 0 ? true : null,
             Silicone = random.Next(15) == 0 ? true : null,
             Moisture = Maybe(random, () => Pick(random, Moisture.Dry, Moisture.Dry, Moisture.Dry, Moisture.Drying, Moisture.Damp, Moisture.Wet)),
             DampSource = random.Next(6) == 0 ? null : Pick(random, DampSource.None, DampSource.None, DampSource.None, DampSource.Cured, DampSource.Open),

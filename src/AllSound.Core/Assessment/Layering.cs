@@ -22,7 +22,7 @@ internal static class Layering
     /// Vapour resistance that the wall still bears: its limit, less that of the old film where the wall is known to have
     /// been wet. A dry wall is taken to have lived with its old film so far, and only what is added counts.
     /// </summary>
-    public static VapourSteps BreathLeft(SubstrateDefinition substrate, ImmutableArray<Layer> layers, Film film, bool wet)
+    public static VapourSteps BreathLeft(SubstrateDefinition substrate, ImmutableArray<Layer> layers, Film film, bool wet, Exposure exposure)
     {
         var family = substrate.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry;
 
@@ -33,19 +33,29 @@ internal static class Layering
         }
 
         var left = most * 100;
-        var old = film == Film.None ? 0 : layers.Sum(l => l.Coats * SdPerCoat(ExistingCoatings.Find(l.Coating)?.Value ?? film));
-        if (!wet && old >= LongShutM)
+        if (LongShut(substrate, layers, film, wet, exposure))
         {
             return VapourSteps.Step63;
         }
 
         if (wet)
         {
-            left -= old * 100;
+            left -= Sd(layers, film) * 100;
         }
 
         return (VapourSteps)Math.Clamp((int)Math.Floor(left + 1e-9), 0, 62);
     }
+
+    /// <summary>Is it a wall inside that must breathe, that stayed dry, and that its old film has shut for long?</summary>
+    public static bool LongShut(SubstrateDefinition substrate, ImmutableArray<Layer> layers, Film film, bool wet, Exposure exposure) =>
+        !wet
+        && exposure == Exposure.Inside
+        && substrate.Family is SubstrateFamily.Plaster or SubstrateFamily.Masonry
+        && substrate.MaxSd <= Substrates.AlwaysBreathesM
+        && Sd(layers, film) >= LongShutM;
+
+    private static double Sd(ImmutableArray<Layer> layers, Film film) =>
+        film == Film.None ? 0 : layers.Sum(l => l.Coats * SdPerCoat(ExistingCoatings.Find(l.Coating)?.Value ?? film));
 
     // Metres of still air for a coat: half of a usual two-coat system. Common practice, class values.
     private static double SdPerCoat(Film film) =>

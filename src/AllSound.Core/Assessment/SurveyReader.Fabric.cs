@@ -116,7 +116,18 @@ internal sealed partial class SurveyReader
         var wet = condition.Get(F.DampSource) != DampSource.None || condition.Get(F.Moisture) != Moisture.Dry;
         // Nothing rises through a ceiling: it need not breathe as a solid wall must.
         var overhead = surface.Element is Element.Ceiling or Element.Cornice && surface.Exposure == Exposure.Inside;
-        Put(F.Breath, overhead ? VapourSteps.Step63 : Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet));
+        if (!overhead && Layering.LongShut(substrate, surface.Layers ?? [], film, wet, surface.Exposure))
+        {
+            Note(
+                F.Breath,
+                (byte)VapourSteps.Step63,
+                Resolved.Assumed,
+                "The wall is dry and has long been shut by oil paint or gloss: one coat more changes little. Where it turns damp, all of it has to come off.",
+                "T_erh"
+            );
+        }
+
+        Put(F.Breath, overhead ? VapourSteps.Step63 : Layering.BreathLeft(substrate, surface.Layers ?? [], film, wet, surface.Exposure));
     }
 
     /// <summary>Face in service, °C, from which it is let cool before anybody works on it: over about 45 °C a hand cannot stay on it (ISO 13732-1, from memory).</summary>
@@ -127,7 +138,7 @@ internal sealed partial class SurveyReader
         var usual = surface.Element switch
         {
             Element.Radiator => Heat.Hot,
-            // Outside it is rain that runs in pipes.
+            // Pipes outside carry rain.
             Element.Pipe when surface.Exposure == Exposure.Inside => Heat.Warm,
             _ => Heat.Ambient,
         };

@@ -110,12 +110,6 @@ internal sealed partial class SurveyReader
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
-        // Bare and never painted, as somebody who knows it says: there is no paint to hold lead. Lead sheet is lead all the same.
-        if (lead == Lead.Presumed && facts.NeverPainted == true && surface.Layers is { IsEmpty: true })
-        {
-            (lead, why) = (Lead.ProvedAbsent, "Bare, and recorded as never painted: no paint that could hold lead.");
-        }
-
         var red = surface.Layers?.Any(l => l.Coating == KindredCoatings.RedLead) == true;
         if (red)
         {

@@ -39,7 +39,7 @@ internal sealed partial class SurveyReader
         var spilt =
             wood
             && surface.Exposure == Exposure.Inside
-            && surface.Element is Element.Panelling or Element.Floor or Element.Step or Element.Sill or Element.Surround
+            && surface.Element is Element.Panelling or Element.Floor or Element.Step
             && facts is { DampSource: DampSource.None, Moisture: Moisture.Dry };
         var stained = facts.WaterStainShare is > 0 && !spilt;
         if (facts.WaterLies == true && facts.DampSource != DampSource.Cured)
@@ -51,6 +51,11 @@ internal sealed partial class SurveyReader
         {
             // Water of building, or dew on a cold face: no source to be mended, it only has to dry.
             Put(F.DampSource, DampSource.None);
+        }
+        else if (spilt && facts.WaterStainShare > 0)
+        {
+            Put(F.DampSource, DampSource.None);
+            Note(F.DampSource, (byte)DampSource.None, Resolved.Assumed, "Found dry, with no source of water known: the stain is taken for what was spilt.", "T_leak");
         }
         else if (facts.DampSource is { } source && !(source == DampSource.None && (moisture >= Moisture.Damp || stained)))
         {

@@ -17,9 +17,10 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 
     private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
     private Condition condition;
-    private const double GreyShare = 0.1;
-
     private bool ageAllowsLead;
+
+    /// <summary>Share of a face that is bare where grey wood was seen and nobody measured it. Judgement.</summary>
+    private const double GreyShare = 0.1;
 
     public Appraised Read()
     {
@@ -35,7 +36,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
 
         var loose = facts.LooseShare ?? 0;
         var rust = ReadRust();
-        // Grey that is seen lies bare: a tenth where nobody measured it. Judgement.
+        // Grey that is seen lies bare.
         var grey = wood && facts.GreyWood == true && loose <= 0 ? GreyShare : 0;
         var bare = hasFilm ? Math.Max(facts.BareShare ?? grey, rust) : 1;
         if (hasFilm)
@@ -67,7 +68,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
                 : facts.Edges == EdgeNature.Lifting ? Edges.Lifting
                 : Edges.Firm
         );
-        Put(F.Step, Yes(broken && film is not (Film.SoftDistemper or Film.Limewash or Film.Casein or Film.Silicate)));
+        Put(F.Step, Yes(broken && !ExistingCoatings.Washes.Contains(film)));
         Put(F.Bare, bare > 0 ? Bare.Raw : Bare.None);
         Known(
             F.Powder,
@@ -133,7 +134,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         );
         Put(
             F.JointKind,
-                // Round a bath or a basin it was silicone for a reason.
+                // Silicone beside tiles was there to keep water out.
                 facts.JointWet
                 ?? (surface.Element == Element.Tile && facts.Silicone == true)
                     ? JointKind.Wet

@@ -17,7 +17,6 @@ public static class FactSheet
             [
                 FactField.Percent(nameof(Facts.LooseShare), "Loose film", "Share that a blunt scraper lifts."),
                 FactField.Percent(nameof(Facts.BareShare), "Bare already", "Share where the substrate shows."),
-                FactField.YesNo(nameof(Facts.NeverPainted), "Never painted", "Bare since it was built, and somebody knows it: no lead paint to look for."),
                 FactField.Pick<EdgeNature>(
                     nameof(Facts.Edges),
                     "Edges under the scraper",

@@ -127,7 +127,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             _ when family == SubstrateFamily.Wood && StaysClear(start, substrate) => FinishFamily.Clear,
             Element.Floor or Element.Step => FinishFamily.Floor,
             Element.Radiator => FinishFamily.Radiator,
-            // A bath is an iron thing that stands in water.
+            // A bath of iron or steel too: it stands in water.
             Element.Tile => FinishFamily.Tile,
             _ when start.Get(Facets.Heat) > Heat.Warm || (surface.Element == Element.Pipe && start.Get(Facets.Heat) > Heat.Ambient) => FinishFamily.Radiator,
             _ when family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous => FinishFamily.Metal,

@@ -133,7 +133,7 @@ public static class Specifier
 
         // What stripping costs more hardly hangs on the finish: it is weighed with the one that lasts longest.
         Found? Stripping() =>
-            (StrippingIsAChoice(appraised) || new Setting(surface, appraised, goal.Family).PatchyClear) && !searches.Lasting.IsEmpty && !searches.LastingStrips
+            new Setting(surface, appraised, goal.Family).MayStrip && !searches.Lasting.IsEmpty && !searches.LastingStrips
                 ? task.Priced(With(searches.Lasting).Switched(), prices, Weights.LeastCost).Cheapest()
                 : null;
 
@@ -170,16 +170,4 @@ public static class Specifier
     }
 
     private static double Life(CoatingClass finish, Surface surface) => surface.Exposure == Exposure.Inside ? finish.Life.Inside : finish.Life.Outside;
-
-    // A film that fails in part, or a heavy build-up, may be worth taking off whole; a sound thin one is not.
-    private static bool StrippingIsAChoice(Appraised appraised)
-    {
-        var condition = appraised.Condition;
-        return condition.Get(Facets.Film) != Film.None
-            && (
-                (condition.Get(Facets.Loose) == Presence.Present && Recommending.WorthStripping(appraised.Facts))
-                || condition.Get(Facets.Edges) == Edges.Lifting
-                || condition.Get(Facets.Load) == LayerLoad.Heavy
-            );
-    }
 }

@@ -198,6 +198,9 @@ public static class ExistingCoatings
     /// <summary>All of them, with those that go by a name of their own and behave like one of them.</summary>
     public static ImmutableArray<ExistingCoating> Named { get; } = [.. All, .. KindredCoatings.Of(All)];
 
+    /// <summary>Washes of lime, glue or silicate: so thin that an edge in one is gone under the next coat.</summary>
+    public static ImmutableArray<Film> Washes { get; } = [Film.SoftDistemper, Film.Limewash, Film.Casein, Film.Silicate];
+
     private static readonly FrozenDictionary<string, ExistingCoating> ById = Named.ToFrozenDictionary(c => c.Id);
 
     /// <summary>The definition of a film; null for bare.</summary>

@@ -17,9 +17,6 @@ public sealed record Facts
     /// <summary>Share that is bare already.</summary>
     public double? BareShare { get; init; }
 
-    /// <summary>Bare since it was built: nobody ever painted it, so it holds no lead paint.</summary>
-    public bool? NeverPainted { get; init; }
-
     /// <summary>What the edges do under the scraper: firm, or lifting anywhere.</summary>
     public EdgeNature? Edges { get; init; }
 

@@ -72,7 +72,7 @@ public static class RecoatMatrix
             var emulsion = cells[(int)film, (int)CoatFamily.Emulsion];
             cells[(int)film, (int)CoatFamily.Bonding] = enamel.Asks == Recoat.Bond ? enamel with { Asks = Recoat.Key } : enamel;
             cells[(int)film, (int)CoatFamily.Penetrating] =
-                // A thin sealer binds powder; it shuts in neither bleeding nor oil, and on gloss it lies like water.
+                // A thin sealer binds powder; it shuts in neither bleeding nor oil, and does not grip gloss.
                 emulsion.Asks == Recoat.Isolate
                     ? emulsion with
                     {

@@ -53,7 +53,7 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     public bool Harsh => Ground == SubstrateFamily.Ferrous && Surface.Brief.Wear == Wear.Hard && (Outside || Start.Get(Facets.Rust) >= Rust.Heavy);
 
     /// <summary>Steel with some of its zinc left.</summary>
-    public bool PartZinc => Surface.Substrate == "galv_part";
+    public bool PartZinc => Ground == SubstrateFamily.Ferrous && Substrates.Find(Surface.Substrate) is { RustShows: true };
 
     /// <summary>Large enough for plant to be brought: 40 square metres. Judgement.</summary>
     public bool Broad => Appraised.Extents.AreaM2 >= 40;
@@ -92,15 +92,25 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     /// <summary>A ground that has to breathe.</summary>
     public bool Breathes => Start.Get(Facets.Breath) != VapourSteps.Step63;
 
+    /// <summary>
+    /// A film that fails over a tenth or more, that keeps lifting, that is built up heavily or patchy under a clear coat may be worth taking off whole;
+    /// a sound thin one is not.
+    /// </summary>
+    public bool MayStrip =>
+        Film != Film.None
+        && (
+            PatchyClear
+            || (Start.Get(Facets.Loose) == Presence.Present && !(Appraised.Facts.LooseShare < Recommending.OfferStripFrom))
+            || Start.Get(Facets.Edges) == Edges.Lifting
+            || Start.Get(Facets.Load) == LayerLoad.Heavy
+        );
+
     /// <summary>Nothing about the old film asks for taking it off.</summary>
     public bool Sound =>
         Film != Film.None
         && !Surface.Brief.Strip
         && !Flattens
-        && !PatchyClear
-        && !(Start.Get(Facets.Loose) == Presence.Present && Recommending.WorthStripping(Appraised.Facts))
-        && Start.Get(Facets.Edges) is not Edges.Lifting
-        && Start.Get(Facets.Load) != LayerLoad.Heavy
+        && !MayStrip
         && Start.Get(Facets.WeakBeneath) == Presence.None
         && Start.Get(Facets.SoftFilm) == Presence.None
         && Start.Get(Facets.Lumps) == Presence.None

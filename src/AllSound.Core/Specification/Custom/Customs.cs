@@ -152,7 +152,7 @@ internal static class Customs
         new(Custom.Special, Products("p_masonry_ac"), s => s.Surface.Layers is [.., { Coating: "siloxane" }]),
         // Soot is washed off with the wash made for it, once.
         new(Custom.Special, Operations("cl_degrease", "cl_sugar_soap"), s => s.Start.Get(Facets.Soil) is Soil.Sooty or Soil.Tarry),
-        // Glazed brick takes a primer that bonds; a sealer lies on it like water.
+        // Glazed brick takes a primer that bonds; a sealer does not grip it.
         new(
             Custom.Special,
             Operations("se_stabilise", "pr_isolate", "pr_masonry", "pr_siloxane", "se_mist", "pr_alkali", "se_alkali"),

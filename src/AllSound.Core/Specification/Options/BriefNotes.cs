@@ -67,16 +67,6 @@ internal static class BriefNotes
             yield return "Sheen shows every wave and mend of this face: matt is advised, or the whole face is skimmed or lined first.";
         }
 
-        if (wall && !outside && surface.Signs.Any(x => x.Present && x.Sign == "s_crk_map"))
-        {
-            yield return "A net of hair cracks filled and painted shows again within a few heating seasons. Lined with paper under the paint it stays hidden: ask which is wanted.";
-        }
-
-        if (surface.Element == Element.Step && appraised.Facts.Occupied == true)
-        {
-            yield return "If it is the only stair, it stays usable: every other tread today, marked with tape, the rest once those bear feet; or one half of every tread at a time.";
-        }
-
         if (brief.Grazing)
         {
             yield return "Light rakes across it: fill and rub down by a lamp held along the face, and look at each coat by it; the last coat is laid off away from the window.";

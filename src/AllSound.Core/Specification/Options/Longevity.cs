@@ -59,7 +59,7 @@ internal static class Longevity
         {
             risks.Add(
                 last.Get(Facets.Film) == Film.None
-                    ? "Lead may stay in the grain: whoever sands here next must know. It goes in the record."
+                    ? "Lead may stay in the grain or pores, or under a skim: whoever sands here next must know. It goes in the record."
                     : "Presumed or known lead stays under the new coats: whoever disturbs them next must know. It goes in the record."
             );
         }

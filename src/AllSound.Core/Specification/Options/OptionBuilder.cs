@@ -119,7 +119,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
                 .. Preferring.Limits(options, rates.Currency, surface.Brief),
                 .. notes,
                 .. BriefNotes.Of(surface, appraised),
-                .. SiteNotes.Of(appraised, options.SelectMany(o => o.Steps).Select(s => s.Act)),
+                .. SiteNotes.Of(surface, appraised, options.SelectMany(o => o.Steps).Select(s => s.Act)),
             ]
         );
 
@@ -127,10 +127,11 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
     {
         var missing = sought.Missing.IsEmpty ? goal.Needs : sought.Missing;
         var gates = Freeing.Gates(surface, appraised, firm, [.. missing.Where(n => n.Hold)]);
+        var near = new Lazy<Nearest?>(() => Nearest.Find(rates, surface, appraised, firm));
         if (gates.IsEmpty && !sought.Cut && Freeing.AnyClosed(appraised))
         {
             gates = Freeing.Behind(rates, surface, appraised, firm);
-            if (gates.IsEmpty && Nearest.Find(rates, surface, appraised, firm) is null && Freeing.NearestBehind(rates, surface, appraised, firm) is { } nearest)
+            if (gates.IsEmpty && near.Value is null && Freeing.NearestBehind(rates, surface, appraised, firm) is { } nearest)
             {
                 var held = Specifier.Specify(rates, nearest.Asked, appraised, firm);
                 return held with { Notes = [NearestSays(nearest), .. held.Notes] };
@@ -151,7 +152,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         );
         return stopped.Blocked.IsEmpty
             ? stopped.Then(() => Freeing.Of(rates, surface, appraised, firm, holds))
-            : stopped.Asking(() => Known(Impasse.Find(rates, surface, appraised, firm, sought.Cut)), () => Nearest.Find(rates, surface, appraised, firm));
+            : stopped.Asking(() => Known(Impasse.Find(rates, surface, appraised, firm, sought.Cut)), () => near.Value);
     }
 
     /// <summary>That a plan is only the nearest to its brief, and what of that it drops, as a sentence.</summary>

@@ -18,9 +18,6 @@ internal static class Recommending
     /// <summary>Loose share from which stripping the rest is worth offering at all. Judgement: half of what makes the trade strip.</summary>
     public const double OfferStripFrom = 0.1;
 
-    /// <summary>Has enough let go, or is it not known how much, that taking it all off is worth offering?</summary>
-    public static bool WorthStripping(Facts facts) => facts.LooseShare is not { } loose || loose >= OfferStripFrom;
-
     /// <summary>The one of some options to do.</summary>
     /// <param name="options">At least one.</param>
     /// <param name="setting">The surface.</param>

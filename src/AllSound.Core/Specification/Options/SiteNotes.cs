@@ -1,6 +1,7 @@
 using AllSound.Core.Assessment;
 using AllSound.Core.Climate;
 using AllSound.Core.Inspection;
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -9,12 +10,24 @@ namespace AllSound.Core.Specification;
 /// <summary>What the place asks of whoever does the work, said once for the surface.</summary>
 internal static class SiteNotes
 {
-    /// <summary>Sentences on water and carpets, where the work is wet.</summary>
-    /// <param name="appraised">The surface's condition.</param>
+    /// <summary>Sentences on cracks, stairs and air, and on water and carpets where the work is wet.</summary>
+    /// <param name="surface">The surface.</param>
+    /// <param name="appraised">Its condition.</param>
     /// <param name="acts">What is done.</param>
-    public static IEnumerable<string> Of(Appraised appraised, IEnumerable<Act> acts)
+    public static IEnumerable<string> Of(Surface surface, Appraised appraised, IEnumerable<Act> acts)
     {
         var facts = appraised.Facts;
+        var wall = surface.Element is Element.Wall or Element.Ceiling or Element.ChimneyBreast;
+        if (wall && surface.Exposure == Exposure.Inside && surface.Signs.Any(s => s is { Sign: "s_crk_map", Present: true }))
+        {
+            yield return "A net of hair cracks that is filled and painted often opens again when the heating dries the wall. Lining paper under the paint hides it for longer: ask which is wanted.";
+        }
+
+        if (surface.Element == Element.Step && facts.Occupied == true)
+        {
+            yield return "If it is the only stair, keep it usable: every other tread today, marked with tape, and the rest once those bear feet; or one half of every tread at a time.";
+        }
+
         if (facts is { AirTempC: { } air, AirHumidity: { } humidity } && humidity > 0)
         {
             var dew = Air.DewPoint(air, humidity);

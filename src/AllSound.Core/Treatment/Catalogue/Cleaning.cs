@@ -74,7 +74,7 @@ internal static class Cleaning
             Id = "cl_sugar_soap",
             Group = Group.Clean,
             Title = "Wash with detergent and rinse",
-            Do = "Two buckets: wash from the bottom up, rinse from the top down with clean water, change it when grey.",
+            Do = "Two buckets: wash from the bottom up, rinse from the top down with clean water, change it when grey; bare patches with a wrung sponge.",
             Needs = [.. WashNeeds, GroundNeeds.MouldOff, GroundNeeds.BareNotSoaked],
             Gives = [Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Soil, Soil.Light, F.Soil.Is(Soil.Greasy)), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,

@@ -106,6 +106,17 @@ internal static class FilmStripping
         .Register("film-there", "there is old film to strip", "Nothing is left to strip.", Severity.Note, Source.Practice, [F.Film.IsNot(Film.None)])
         .Otherwise("there is no old film to strip");
 
+    internal static readonly Need NoFilm = NeedRegistry
+        .Register(
+            "no-film",
+            "no old film lies on it",
+            "It is for the bare ground: an old film is stripped or rubbed down.",
+            Severity.Note,
+            Source.Practice,
+            [F.Film.Is(Film.None)]
+        )
+        .Otherwise("an old film lies on it");
+
     public static readonly ImmutableArray<Operation> All =
     [
         Stripping.Also(

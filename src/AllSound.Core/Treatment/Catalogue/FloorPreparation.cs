@@ -13,10 +13,6 @@ internal static class FloorPreparation
 {
     private static readonly Need OnConcrete = NeedRegistry.Ground("on-concrete", "the ground is concrete or screed", [Substrate.ConcreteCast]);
 
-    private static readonly Need BareConcrete = NeedRegistry
-        .Register("bare-concrete", "no old film lies on it", "Paint clogs the pads: it is stripped first.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)])
-        .Otherwise("old film lies on it");
-
     private static readonly Need Plastered = NeedRegistry.Ground(
         "polishable",
         "the ground is plaster, render or concrete",
@@ -28,18 +24,18 @@ internal static class FloorPreparation
         FilmStripping.Strip(
             "st_grind_floor",
             "Grind the old coating off the floor",
-            "Coarse segments under a shroud with class H extraction, two passes crosswise to clean concrete; edges with a hand grinder. Vacuum twice.",
+            "Coarse segments under a shroud with class H extraction, two passes crosswise to clean concrete; edges with a hand grinder.",
             rate: 5,
             narrow: 4,
             moulded: 0,
             carved: 0,
             Residue.None,
             null,
-            [OnConcrete, SiteNeeds.PowerOn, GroundNeeds.GreaseOff, N.WashDry],
+            [OnConcrete, Stripping.FilmSands, SiteNeeds.PowerOn, GroundNeeds.GreaseOff, N.WashDry],
             [new(Sundries.Abrasive, 0.5)],
             "S11 shrouded",
             "clean concrete, no gloss left; a drop of water sinks in within a minute",
-            ["Silica and old paint in the dust: the extraction runs before the pads do.", "Hearing."],
+            ["Silica and old paint in the dust: the extraction runs before the pads do.", "On lead paint only by people trained for it, with class H extraction."],
             hazard: 3.5,
             Source.Practice
         ) with
@@ -60,7 +56,7 @@ internal static class FloorPreparation
                 SiteNeeds.LeadControlled,
                 SiteNeeds.AsbestosAbsent,
                 Plastered,
-                BareConcrete,
+                FilmStripping.NoFilm,
                 GroundNeeds.FabricDry,
             ],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Dust, Presence.None)],
@@ -80,8 +76,7 @@ internal static class FloorPreparation
             Id = "ab_concrete",
             Group = Group.Abrade,
             Title = "Grind the skin of the concrete off",
-            Do =
-                "Diamond pads under a shroud with class H extraction, two passes crosswise, until it dusts no more and the fine sand shows; edges with a hand grinder. Vacuum twice.",
+            Do = "Diamond pads under a shroud with class H extraction, two passes crosswise, until it dusts no more and the fine sand shows; edges with a hand grinder.",
             Needs =
             [
                 SiteNeeds.AccessSafe,
@@ -89,11 +84,11 @@ internal static class FloorPreparation
                 SiteNeeds.LeadControlled,
                 SiteNeeds.AsbestosAbsent,
                 OnConcrete,
-                BareConcrete,
+                FilmStripping.NoFilm,
                 GroundNeeds.GreaseOff,
                 N.WashDry,
             ],
-            Gives = [Set(F.Powder, Powder.None), Set(F.Key, Key.Abraded), Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.Powder, Powder.None), Set(F.Key, Key.Abraded), Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Light)), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 8,
             FixedHours = 0.5,
@@ -102,6 +97,7 @@ internal static class FloorPreparation
             Accept = "a dark cloth stays clean; a drop of water sinks in within a minute",
             Protection = ["mask FFP3", "goggles", "hearing protection"],
             Cautions = ["Silica dust harms lungs: the extraction runs before the pads do."],
+            OnLead = ["On lead paint only by people trained for it, with class H extraction."],
             Hazard = 3,
             School = "S10 dry",
             Source = Source.Practice,

@@ -70,7 +70,7 @@ internal static class MasonryCleaning
             Group = Group.Clean,
             Title = "Brush down dry and vacuum",
             Do = "Soft brush and vacuum from the top down, into mouldings and joints.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent, GroundNeeds.MouldOff],
             Gives =
             [
                 Set(F.Dust, Presence.None),
@@ -290,7 +290,7 @@ internal static class MasonryCleaning
                 SiteNeeds.ElectricsSafe,
                 SiteNeeds.LeadControlled,
                 Grounds("bare-wood-kind", "the ground is wood", Substrates.Family(SubstrateFamily.Wood)),
-                NoFilm,
+                FilmStripping.NoFilm,
             ],
             Gives = [Set(F.WaterStain, Bleed.None), Set(F.Residue, Residue.Acid), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
@@ -306,11 +306,6 @@ internal static class MasonryCleaning
             Source = Source.Usual,
         },
     ];
-
-    private static Need NoFilm =>
-        NeedRegistry
-            .Register("no-film", "the wood is bare", "It does not reach through a film.", Severity.Note, Source.Practice, [F.Film.Is(Film.None)])
-            .Otherwise("there is a film on the wood");
 
     private static Need Grounds(string id, string title, params Substrate[] grounds) => NeedRegistry.Ground(id, title, grounds);
 }

@@ -25,16 +25,6 @@ internal static class MetalPreparation
     );
     private static readonly Need OnNewZinc = Grounds("on-new-zinc", "the ground is new zinc", Substrate.GalvanisedNew);
     private static readonly Need OnGalvanised = Grounds("on-galvanised", "the ground is galvanised steel", Substrate.GalvanisedNew, Substrate.GalvanisedOld);
-    private static readonly Need BareOfFilm = NeedRegistry
-        .Register(
-            "bare-of-film",
-            "the metal is bare",
-            "A pad and wash key bare metal; old paint on it is rubbed down.",
-            Severity.Note,
-            Source.Usual,
-            [F.Film.Is(Film.None)]
-        )
-        .Otherwise("old paint is on the metal");
 
     private static readonly Need OnTile = Grounds(
         "on-tile",
@@ -250,7 +240,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Pad and wash bare zinc, aluminium or copper",
             Do = "Nylon pad 180 to 240 with alkaline wash 1:20, five minutes, rinse; the water must stay a sheet. Light: the zinc is thin. Weak wash only on aluminium.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, OnZinc, BareOfFilm, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent],
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, OnZinc, FilmStripping.NoFilm, SiteNeeds.LeadControlled, SiteNeeds.AsbestosAbsent],
             Gives = [Set(F.Key, Key.Abraded), Set(F.Soil, Soil.Clean), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 9,

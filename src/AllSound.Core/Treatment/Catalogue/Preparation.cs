@@ -345,6 +345,6 @@ internal static class Preparation
             Set(F.Edges, Edges.Lifting, F.EdgeNature.Is(EdgeNature.Lifting), F.Loose.Is(Presence.Present)),
             Set(F.Edges, Edges.Firm, F.EdgeNature.Is(EdgeNature.Firm), F.Loose.Is(Presence.Present)),
             // The edge of a wash of lime or distemper is gone under the next one.
-            Set(F.Step, Presence.Present, F.Loose.Is(Presence.Present), F.Film.IsNot(Film.SoftDistemper, Film.Limewash, Film.Casein, Film.Silicate)),
+            Set(F.Step, Presence.Present, F.Loose.Is(Presence.Present), F.Film.IsNot(ExistingCoatings.Washes.AsSpan())),
         ];
 }

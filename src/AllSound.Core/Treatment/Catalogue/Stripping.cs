@@ -39,7 +39,7 @@ internal static class Stripping
         )
         .Otherwise("the ground is not solid wood or hard masonry");
 
-    private static readonly Need FilmSands = NeedRegistry
+    internal static readonly Need FilmSands = NeedRegistry
         .Register(
             "film-sands",
             "the film sands to dust: neither wax nor bitumen",
