@@ -24,7 +24,7 @@ internal static class FileVerbs
             Text.Specification,
             new("--all") { Description = "the steps of every option, and why each is there" }
         );
-        yield return PerSurface("audit", "audits the sequence written in the file", Reporting.Audit, (to, report, _) => Text.Audit(to, report));
+        yield return PerSurface("audit", "audits the sequence written in the file", AuditReporting.Audit, (to, report, _) => Text.Audit(to, report));
         yield return Quantities();
         yield return WrittenDocument();
         yield return Validate();

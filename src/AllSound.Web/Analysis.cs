@@ -128,7 +128,7 @@ internal sealed class Analysis : IDisposable
             report,
             Takeoff.Planned(surface, found)?.Id,
             Section.Of(surface, found),
-            Reporting.Audit(scope.Job, scope.Building, scope.Space, surface),
+            AuditReporting.Audit(scope.Job, scope.Building, scope.Space, surface),
             [
                 .. found
                     .Appraised.Resolutions.Where(r => r.How != Resolved.Inferred && !r.AtAGlance)

@@ -36,7 +36,7 @@ internal static class TradeEndpoints
                 async (HttpRequest request) =>
                 {
                     var (text, problem) = await Requests.Text(request);
-                    return text is null ? problem! : Results.Ok(LineReader.Read(text, request.HttpContext.RequestAborted).ToArray());
+                    return text is null ? problem! : Results.Ok(LineReader.Read(text, cancel: request.HttpContext.RequestAborted).ToArray());
                 }
             )
             .WithMetadata(BodyLimit.Lines)

@@ -24,7 +24,7 @@ public sealed class ApprovedAnswerTests
         Approved.Check(
             "needs",
             Needs.All.Select(n =>
-                $"{n.Id} | {n.Severity} | {n.Title} | {n.Unmet} | {n.Consequence} | {n.Source.Name}, {n.Source.Confidence} | {(n.Hold ? "holds " : "")}{(n.Unwritten ? "unwritten " : "")}{n.Clock} | "
+                $"{n.Id} | {n.Severity} | {n.Title} | {n.Unmet} | {n.Consequence} | {n.Source.Name}, {n.Source.Confidence} | {(n.Hold ? "holds " : "")}{n.Clock} | "
                 + $"{string.Join(" or ", n.Any.Select(t => $"{t.Facet.Name}: {Allowed(t)}"))} | {string.Join("; ", n.Frees)}"
             )
         );
@@ -109,7 +109,7 @@ public sealed class ApprovedAnswerTests
     private static IEnumerable<string> Faults(Job job, Surface surface, Specified specified, SequenceStep[] sequence)
     {
         var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, sequence);
-        return [.. audited.Faults.Select(f => $"{f.Step} {f.Need.Id} {f.Severity}: {f.Mend}"), .. audited.NotSpecified];
+        return [.. audited.Faults.Select(f => $"{f.Step} {f.Id} {f.Severity}: {f.Mend}"), .. audited.Questions.Select(q => $"{q.Step} {q.Asks}"), .. audited.Notes.Select(n => $"{n.Step} {n.Says}")];
     }
 
     // A heading, and what belongs to it a line each, so that a change shows as the line that it changes.

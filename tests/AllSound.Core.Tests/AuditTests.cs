@@ -181,7 +181,7 @@ public sealed class AuditTests
 
                 var wanted = option.Steps[i].Links.Select(l => l.Need).ToHashSet();
                 Assert.True(
-                    Audit(id, without).Faults.Any(f => wanted.Contains(f.Need) || f.Need == Needs.FullFinish),
+                    Audit(id, without).Faults.Any(f => wanted.Contains(f.Need!) || f.Need! == Needs.FullFinish),
                     $"{id}: leaving out {sequence[i].Operation} was not noticed"
                 );
             }

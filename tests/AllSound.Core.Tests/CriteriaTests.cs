@@ -68,6 +68,6 @@ public sealed class CriteriaTests
     public void A_product_where_none_is_used_is_said()
     {
         var wall = Surface(Element.Wall, "gyp_old", Good, [Coat("emul_matt")]);
-        Assert.Contains(Audit(wall, "mk_floor/some_product").NotSpecified, l => l.EndsWith("read as none.", StringComparison.Ordinal));
+        Assert.Contains(Audit(wall, "mk_floor/some_product").Notes, l => l.Says.EndsWith("read as none.", StringComparison.Ordinal));
     }
 }

@@ -55,7 +55,7 @@ public sealed class GroundworkTests
     public void Lime_water_is_for_lime_alone(string substrate, string? film, string need)
     {
         var wall = Surface(Element.Wall, substrate, Powdery, film is null ? null : [Coat(film, 3)]);
-        Assert.Contains(Audit(wall, "mk_floor", "cl_dust_dry", "se_limewater").Faults, f => f.Step == 3 && f.Need.Id == need);
+        Assert.Contains(Audit(wall, "mk_floor", "cl_dust_dry", "se_limewater").Faults, f => f.Step == 3 && f.Need!.Id == need);
         Assert.All(Specify(wall, 2010).Options, o => Assert.DoesNotContain("se_limewater", Ids(o)));
     }
 
@@ -116,7 +116,7 @@ public sealed class GroundworkTests
     {
         var wall = Surface(Element.Wall, "render_cem", Good with { Key = Key.Shiny }, [Coat("alkyd_gloss", 2)], exposure: exposure);
         var faults = Audit(wall, "mk_floor", "cl_sugar_soap", "ab_power_dry").Faults;
-        Assert.Equal(!sound, faults.Any(f => f.Step == 3 && f.Need.Id == "in-the-open"));
+        Assert.Equal(!sound, faults.Any(f => f.Step == 3 && f.Need!.Id == "in-the-open"));
         Assert.True(sound || Specify(wall).Options.All(o => !Ids(o).Contains("ab_power_dry")));
     }
 
@@ -125,7 +125,7 @@ public sealed class GroundworkTests
     {
         var brick = Surface(Element.Wall, "brick_hard", Good);
         var faults = Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_emul_roll/p_emul_contract").Faults;
-        Assert.Contains(faults, f => f.Step == 4 && f.Need.Id == "follows-p_emul_contract");
+        Assert.Contains(faults, f => f.Step == 4 && f.Need!.Id == "follows-p_emul_contract");
         Assert.DoesNotContain(Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_mineral/p_silicate").Faults, f => f.Step == 4);
     }
 

@@ -294,7 +294,7 @@ public sealed class HazardTests
         var surface = Door(Good with { Flames = true }) with { Sequence = [Demo.Parse("tc_gloss")] };
         var job = Job(surface);
         var (building, space, one) = job.Surfaces().Single();
-        Assert.Contains("solvent", Reporting.Audit(job, building, space, one).Hazards.Select(h => h.Hazard));
+        Assert.Contains("solvent", AuditReporting.Audit(job, building, space, one).Hazards.Select(h => h.Hazard));
     }
 
     [Theory]

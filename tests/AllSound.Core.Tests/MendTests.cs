@@ -20,14 +20,14 @@ public sealed class MendTests
         var audited = Audit(Wall, "mk_floor", "tc_emul_roll", "tc_emul_roll/p_emul_contract");
         var usual = Operations.FindAct(Operations.Find("tc_emul_roll")!, null)!.Product!;
 
-        Assert.Equal([$"Step 2: product not specified; read as {usual.Title}."], audited.NotSpecified);
+        Assert.Contains(new AuditNote(2, $"Product not specified; read as {usual.Title}."), audited.Notes);
     }
 
     [Fact]
     public void Where_there_is_one_product_only_none_need_be_named()
     {
         var single = Operations.All.First(o => o.Products.Length == 1);
-        Assert.Empty(Audit(Wall, single.Id).NotSpecified);
+        Assert.DoesNotContain(Audit(Wall, single.Id).Notes, n => n.Says.StartsWith("Product not specified", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -44,7 +44,7 @@ public sealed class MendTests
                 },
             ];
         var job = Job(Wall);
-        var fault = Auditor.Audit(job.Rates, Wall, Appraise(Wall), coats).Faults.Single(f => f.Step == 2 && f.Need.Clock is not null);
+        var fault = Auditor.Audit(job.Rates, Wall, Appraise(Wall), coats).Faults.Single(f => f.Step == 2 && f.Need!.Clock is not null);
 
         var least = Operations.FindAct(Operations.Find("tc_emul_roll")!, Materials.Coatings.Find("p_emul_contract"))!.Leaves!.Least;
         Assert.Equal(FormattableString.Invariant($"Wait {least:0.##} h in all before this step, not 30 min."), fault.Mend);
@@ -55,10 +55,10 @@ public sealed class MendTests
     {
         var damp = Surface(Element.Wall, "gyp_old", Good with { Moisture = Moisture.Wet, DampSource = DampSource.Open }, [Coat("emul_matt")]);
         var audited = Audit(damp, "mk_floor", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract");
-        var held = audited.Faults.Where(f => f.Need.Hold).ToList();
+        var held = audited.Faults.Where(f => f.Need!.Hold).ToList();
 
         Assert.NotEmpty(held);
-        Assert.All(held, f => Assert.Contains(string.Join("; ", f.Need.Frees), f.Mend, StringComparison.Ordinal));
+        Assert.All(held, f => Assert.Contains(string.Join("; ", f.Need!.Frees), f.Mend, StringComparison.Ordinal));
         Assert.Contains(held, f => f.Mend.StartsWith("Stop until: ", StringComparison.Ordinal));
     }
 
@@ -106,7 +106,7 @@ public sealed class MendTests
     {
         var wall = Surface(Element.Wall, "gyp_old", Good with { Soil = Soil.Greasy }, [Coat("emul_matt")]);
         var soil = Audit(wall, "mk_floor", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract")
-            .Faults.Where(f => f.Need.Id == "soil-off")
+            .Faults.Where(f => f.Need!.Id == "soil-off")
             .ToList();
         Assert.Equal(2, Assert.Single(soil).Step);
     }
@@ -160,7 +160,7 @@ public sealed class MendTests
             var again = Auditor.Audit(job.Rates, surface, specified.Appraised, audited.Mended).Faults;
             Assert.True(
                 again.IsEmpty,
-                $"{surface.Id}: {string.Join(" ", steps.Select(Say))} => {string.Join(" ", audited.Mended.Select(Say))}: {string.Join("; ", again.Select(f => $"{f.Step} {f.Need.Id}"))}"
+                $"{surface.Id}: {string.Join(" ", steps.Select(Say))} => {string.Join(" ", audited.Mended.Select(Say))}: {string.Join("; ", again.Select(f => $"{f.Step} {f.Need!.Id}"))}"
             );
         }
 

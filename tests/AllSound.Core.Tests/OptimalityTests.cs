@@ -94,7 +94,7 @@ public sealed class OptimalityTests
                     }
 
                     Assert.True(
-                        step.Links.All(l => l.Need == Needs.SiteCleared) || audited.Faults.Any(f => right.Contains(f.Need)),
+                        step.Links.All(l => l.Need! == Needs.SiteCleared) || audited.Faults.Any(f => right.Contains(f.Need!)),
                         $"seed {seed} {surface.Id} {option.Name}: without {step.Act.Id} nobody misses {string.Join(", ", right)}; said {string.Join(", ", audited.Faults.Select(f => f.Need))}"
                     );
                 }

@@ -40,15 +40,15 @@ public sealed class OwnProductTests
     [Fact]
     public void The_product_named_sets_the_wait_and_not_another_of_its_class()
     {
-        Assert.DoesNotContain(Audit(Coats("quick", 3)).Faults, f => f.Need.Clock == Drying.Coat);
-        Assert.Contains(Audit(Coats("slow", 3)).Faults, f => f.Need.Clock == Drying.Coat);
-        Assert.DoesNotContain(Audit(Coats("slow", 21)).Faults, f => f.Need.Clock == Drying.Coat);
+        Assert.DoesNotContain(Audit(Coats("quick", 3)).Faults, f => f.Need!.Clock == Drying.Coat);
+        Assert.Contains(Audit(Coats("slow", 3)).Faults, f => f.Need!.Clock == Drying.Coat);
+        Assert.DoesNotContain(Audit(Coats("slow", 21)).Faults, f => f.Need!.Clock == Drying.Coat);
     }
 
     [Fact]
     public void A_class_stands_for_the_firms_first_product_of_it()
     {
-        Assert.Equal(Audit(Coats("quick", 3)).Faults.Select(f => (f.Step, f.Need.Id)), Audit(Coats("p_enamel_wb", 3)).Faults.Select(f => (f.Step, f.Need.Id)));
+        Assert.Equal(Audit(Coats("quick", 3)).Faults.Select(f => (f.Step, f.Need!.Id)), Audit(Coats("p_enamel_wb", 3)).Faults.Select(f => (f.Step, f.Need!.Id)));
         Assert.Equal("Quick enamel", Firm.Of(Firmly(Trim)).Act(Operations.Find("tc_wb_trim")!, "p_enamel_wb")!.Product!.Title);
         Assert.Equal("Slow enamel", Firm.Of(Firmly(Trim)).Act(Operations.Find("tc_wb_trim")!, "slow")!.Product!.Title);
         Assert.Null(Firm.Of(Firmly(Trim)).Act(Operations.Find("tc_gloss")!, "slow"));
@@ -117,7 +117,7 @@ public sealed class OwnProductTests
     public void A_product_that_is_gone_is_said_and_read_as_another()
     {
         var audited = Audit(Coats("gone", 30));
-        Assert.Contains(audited.NotSpecified, l => l.Contains("'gone' is no product any more", StringComparison.Ordinal));
+        Assert.Contains(audited.Notes, l => l.Says.Contains("'gone' is no product any more", StringComparison.Ordinal));
     }
 
     [Fact]

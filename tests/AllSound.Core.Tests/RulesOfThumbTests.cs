@@ -199,7 +199,7 @@ public sealed class RulesOfThumbTests
     public void R20_timber_is_sanded_along_the_grain_and_never_with_a_disc()
     {
         Assert.Contains("along the grain", Operations.Find("ab_wood_bare")!.Tool, StringComparison.Ordinal);
-        Assert.Contains(Audit(Trim(Good with { Soil = Soil.Clean }, Coat("alkyd_gloss")), "mk_floor", "ab_power_dry").Faults, f => f.Need.Id == "not-timber");
+        Assert.Contains(Audit(Trim(Good with { Soil = Soil.Clean }, Coat("alkyd_gloss")), "mk_floor", "ab_power_dry").Faults, f => f.Need!.Id == "not-timber");
     }
 
     [Fact]
@@ -238,7 +238,7 @@ public sealed class RulesOfThumbTests
         var door = Surface(Element.Door, "sw", Good with { Key = Key.Shiny }, [Coat("varnish")]);
         Assert.Contains(
             Audit(door, "mk_floor", "cl_sugar_soap", "tc_gloss/p_egg_alk", "tc_gloss/p_egg_alk", "ac_clean").Faults,
-            f => f.Need.Id.StartsWith("film-keyed", StringComparison.Ordinal)
+            f => f.Need!.Id.StartsWith("film-keyed", StringComparison.Ordinal)
         );
         Assert.All(Specify(door).Options, o => Assert.Contains(o.Steps, s => s.Act.Operation.Group is Group.Abrade or Group.Strip));
     }
@@ -392,7 +392,7 @@ public sealed class RulesOfThumbTests
             Specify(Wall(facts, Coat("emul_matt"))).Options,
             o => Assert.Contains(o.Steps, s => s.Act.Operation.Id is "sb_stain_shellac" or "sb_stain_alkyd" or "pr_stain_shellac")
         );
-        Assert.Contains(Audit(Wall(facts with { Soil = Soil.Clean }, Coat("emul_matt")), Coated).Faults, f => f.Need.Id.EndsWith("blocked", StringComparison.Ordinal));
+        Assert.Contains(Audit(Wall(facts with { Soil = Soil.Clean }, Coat("emul_matt")), Coated).Faults, f => f.Need!.Id.EndsWith("blocked", StringComparison.Ordinal));
     }
 
     [Fact]

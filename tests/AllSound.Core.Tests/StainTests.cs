@@ -42,9 +42,9 @@ public sealed class StainTests
     {
         string[] lines = ["mk_floor", "cl_sugar_soap", "sb_stain_wb", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "ac_clean"];
         var strong = Audit(Ceiling(false), lines).Faults;
-        Assert.Contains(strong, f => f.Step == 3 && f.Need.Id == "water-stain-faint" && f.Mend.Length > 0);
-        Assert.Contains(strong, f => f.Step == 4 && f.Need.Id == "water-stain-blocked");
-        Assert.DoesNotContain(Audit(Ceiling(true), lines).Faults, f => f.Need.Id.Contains("stain", StringComparison.Ordinal));
+        Assert.Contains(strong, f => f.Step == 3 && f.Need!.Id == "water-stain-faint" && f.Mend.Length > 0);
+        Assert.Contains(strong, f => f.Step == 4 && f.Need!.Id == "water-stain-blocked");
+        Assert.DoesNotContain(Audit(Ceiling(true), lines).Faults, f => f.Need!.Id.Contains("stain", StringComparison.Ordinal));
     }
 
     [Theory]
@@ -53,7 +53,7 @@ public sealed class StainTests
     public void Unblocked_either_comes_through(bool? faint)
     {
         var audited = Audit(Ceiling(faint), "mk_floor", "cl_sugar_soap", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "ac_clean");
-        Assert.Contains(audited.Faults, f => f.Step == 3 && f.Need.Id == "water-stain-blocked");
+        Assert.Contains(audited.Faults, f => f.Step == 3 && f.Need!.Id == "water-stain-blocked");
     }
 
     [Fact]

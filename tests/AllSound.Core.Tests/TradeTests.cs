@@ -52,7 +52,7 @@ public sealed class TradeTests
             Specify(sheet).Options,
             o => Assert.NotEqual(CoatFamily.Alkyd, o.Steps.First(s => s.Act.Product is not null && s.Act.Operation.Role != CoatRole.None).Act.Product!.Family)
         );
-        Assert.Contains(Audit(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk").Faults, f => f.Step == 3 && f.Need.Id == "iron");
+        Assert.Contains(Audit(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk").Faults, f => f.Step == 3 && f.Need!.Id == "iron");
     }
 
     [Theory]
@@ -66,8 +66,8 @@ public sealed class TradeTests
     {
         // Common practice, from memory: metal and masonry first coats are for metal and masonry; binders and bonding primers go over old paint.
         var door = Surface(Element.Door, "sw", Good with { Key = Key.Shiny }, [Coat("alkyd_gloss")]);
-        var unsuited = Audit(door, "mk_floor", step).Faults.Where(f => f.Step == 2 && f.Need.Any.All(t => t.Facet == Facets.Substrate)).ToArray();
-        Assert.Equal(need, unsuited.SingleOrDefault()?.Need.Id);
+        var unsuited = Audit(door, "mk_floor", step).Faults.Where(f => f.Step == 2 && f.Need!.Any.All(t => t.Facet == Facets.Substrate)).ToArray();
+        Assert.Equal(need, unsuited.SingleOrDefault()?.Need!.Id);
     }
 
     [Fact]

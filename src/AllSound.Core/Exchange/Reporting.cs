@@ -81,37 +81,6 @@ public static class Reporting
         return new(surface.Id, surface.Title, [.. specified.Appraised.Findings.Select(Report)], [], Holds(specified), Presumed(specified.Appraised));
     }
 
-    /// <summary>Audits the sequence written for a surface.</summary>
-    public static AuditReport Audit(Job job, Building building, Space space, Surface surface)
-    {
-        if (surface.Sequence is not { IsEmpty: false } sequence)
-        {
-            return new(surface.Id, "none", [], [], [], []);
-        }
-
-        var (appraised, firm) = (Appraisal.Appraise(job, building, space, surface), Practice.Firm.Of(job));
-        var audited = Auditor.Audit(job.Rates, surface, appraised, sequence, firm);
-        return new(
-            surface.Id,
-            audited.Faults.All(f => f.Severity == Treatment.Severity.Note) ? "sound" : "faults",
-            [
-                .. audited.Faults.Select(f => new FaultReport(
-                    f.Step,
-                    f.Severity,
-                    f.Need.Title,
-                    f.Need.Id,
-                    f.Need.Unmet,
-                    f.Need.Consequence,
-                    f.Mend,
-                    f.Need.Source.ToString()
-                )),
-            ],
-            audited.NotSpecified,
-            audited.Mended,
-            [.. Safety.Hazards.Of(surface, appraised, [.. sequence.Select(s => firm.Act(Operations.Find(s.Operation)!, s.Product)).OfType<Act>()]).Select(Report)]
-        );
-    }
-
     /// <summary>Takes off a job.</summary>
     public static QuantitiesReport Quantities(Job job)
     {
@@ -159,7 +128,7 @@ public static class Reporting
             )),
         ];
 
-    private static HazardReport Report(InForce found) =>
+    internal static HazardReport Report(InForce found) =>
         new(found.Hazard.Id, found.Hazard.Title, found.Duty, found.Because, found.Hazard.Do, found.Hazard.Refer, found.Hazard.Source.ToString());
 
     private static ImmutableArray<HoldReport> Holds(Specified specified) =>

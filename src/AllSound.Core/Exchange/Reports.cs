@@ -252,13 +252,14 @@ public sealed record SpecificationReport(
 );
 
 /// <summary>One fault.</summary>
-/// <param name="Step">Number of the step, or null for the end.</param>
-/// <param name="Severity">danger, fails, poor or note.</param>
-/// <param name="Need">The need not met, as a clause.</param>
-/// <param name="NeedId">Its id.</param>
+/// <param name="Step">Number of the step, or of the line that it was read from; 0 for what is missing before the first, null for the end.</param>
+/// <param name="Severity">danger, fails or poor.</param>
+/// <param name="Need">What must be so, as a clause; for a manner of working, what is wrong.</param>
+/// <param name="NeedId">Id of the need or of the manner.</param>
 /// <param name="Problem">What is wrong, as a clause: "loose film is still on".</param>
 /// <param name="Consequence">What it leads to.</param>
-/// <param name="Mend">The smallest mend found.</param>
+/// <param name="Mend">What puts it right.</param>
+/// <param name="Also">Later steps that suffer from it.</param>
 /// <param name="Source">Who says so.</param>
 public sealed record FaultReport(
     int? Step,
@@ -268,22 +269,66 @@ public sealed record FaultReport(
     [property: Prose] string Problem,
     [property: Prose] string Consequence,
     [property: Prose] string Mend,
+    ImmutableArray<int> Also,
     string Source
 );
 
+/// <summary>Something that was not stated and would decide.</summary>
+/// <param name="Step">Number of the step that it bears on; null at the end.</param>
+/// <param name="Asks">The question.</param>
+/// <param name="Decides">What hangs on it.</param>
+public sealed record QuestionReport(int? Step, [property: Prose] string Asks, [property: Prose] string Decides);
+
+/// <summary>Something worth saying that is no fault.</summary>
+/// <param name="Step">Number of the step; null for the whole.</param>
+/// <param name="Says">The sentence.</param>
+public sealed record NoteReport(int? Step, [property: Prose] string Says);
+
+/// <summary>A step of a mended sequence.</summary>
+/// <param name="N">Its number.</param>
+/// <param name="Operation">Operation.</param>
+/// <param name="Group">Its group.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Product">Product, or null.</param>
+/// <param name="ProductTitle">Its title.</param>
+/// <param name="Line">Number of the line that it was read from; null for what was put in.</param>
+/// <param name="Put">The step as it stands in a sequence.</param>
+public sealed record MendedStepReport(
+    int N,
+    string Operation,
+    string Group,
+    [property: Prose] string Title,
+    string? Product,
+    [property: Prose] string? ProductTitle,
+    int? Line,
+    SequenceStep Put
+);
+
+/// <summary>What a line was read as.</summary>
+/// <param name="Line">The words.</param>
+/// <param name="Number">Number of the line, from 1.</param>
+/// <param name="Operations">Ids of the operations understood; empty where none was.</param>
+/// <param name="Says">What it was taken as where it is no step; null for a step.</param>
+/// <param name="Sure">How sure, 0 to 1.</param>
+public sealed record ReadReport(string Line, int Number, ImmutableArray<string> Operations, [property: Prose] string? Says, double Sure);
+
 /// <summary>Audit of one surface.</summary>
 /// <param name="Id">Surface.</param>
-/// <param name="Verdict">sound or faults; none when there is no sequence.</param>
-/// <param name="Faults">Faults.</param>
-/// <param name="NotSpecified">What the sequence leaves open.</param>
-/// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
+/// <param name="Verdict">sound, soundIf or faults; none when there is no sequence.</param>
+/// <param name="Faults">Faults, the worst first.</param>
+/// <param name="Questions">What would decide and was not stated, two at most.</param>
+/// <param name="Notes">What was read into the words, taken as done, or is a matter of taste.</param>
+/// <param name="Mended">The whole sequence with every mend in it; null when there are no faults, or where some cannot be put right by steps alone.</param>
+/// <param name="Read">What each line was read as; empty where the steps were picked.</param>
 /// <param name="Hazards">The hazards in force with this sequence, the gravest first.</param>
 public sealed record AuditReport(
     string Id,
     string Verdict,
     ImmutableArray<FaultReport> Faults,
-    [property: Prose] ImmutableArray<string> NotSpecified,
-    ImmutableArray<SequenceStep> Mended,
+    ImmutableArray<QuestionReport> Questions,
+    ImmutableArray<NoteReport> Notes,
+    ImmutableArray<MendedStepReport>? Mended,
+    ImmutableArray<ReadReport> Read,
     ImmutableArray<HazardReport> Hazards
 );
 

@@ -198,19 +198,3 @@ public sealed record Brief
     /// <summary>Operations or products not wanted, by id.</summary>
     public ImmutableArray<string> Avoid { get; init; } = [];
 }
-
-/// <summary>One step of somebody's own sequence.</summary>
-public sealed record SequenceStep
-{
-    /// <summary>Id of the operation.</summary>
-    public required string Operation { get; init; }
-
-    /// <summary>Id of the product, or null for "not specified".</summary>
-    public string? Product { get; init; }
-
-    /// <summary>Hours waited after the step before, or null for "not specified".</summary>
-    public double? WaitHours { get; init; }
-
-    /// <summary>Dilution as written.</summary>
-    public string? Dilution { get; init; }
-}

@@ -61,6 +61,9 @@ public sealed record Surface
     /// <summary>A sequence of somebody's own, for the audit; null when there is none.</summary>
     public ImmutableArray<SequenceStep>? Sequence { get; init; }
 
+    /// <summary>What the lines of that sequence say besides its steps.</summary>
+    public ImmutableArray<SequenceSaid> Said { get; init; } = [];
+
     /// <summary>What has been done so far.</summary>
     public ImmutableArray<SequenceStep>? Done { get; init; }
 

@@ -265,8 +265,7 @@ public static class FabricNeeds
             "Solvent vapour makes people ill and can catch fire.",
             Severity.Danger,
             Source.Standard("EH40", Confidence.Usual),
-            [F.FreshAir.Is(Presence.Present), F.Exposure.Is(Exposure.Outside)],
-            unwritten: true
+            [F.FreshAir.Is(Presence.Present), F.Exposure.Is(Exposure.Outside)]
         )
         .Otherwise("the space is not ventilated for solvent");
 

@@ -78,12 +78,6 @@ public sealed class Need
     /// <summary>Not for a painter to meet: it waits for somebody else, or for knowledge.</summary>
     public bool Hold { get; init; }
 
-    /// <summary>
-    /// Goes without saying in a sequence that somebody wrote: the audit makes only a note of it, where the program's own
-    /// specifications write it out.
-    /// </summary>
-    public bool Unwritten { get; init; }
-
     /// <summary>What would free it, when no operation gives it.</summary>
     public ImmutableArray<string> Frees { get; init; } = [];
 

@@ -59,7 +59,6 @@ internal static class NeedRegistry
         ImmutableArray<string>? frees = null,
         bool hold = false,
         Drying? clock = null,
-        bool unwritten = false,
         Need? opening = null
     )
     {
@@ -68,7 +67,6 @@ internal static class NeedRegistry
             Frees = frees ?? [],
             Hold = hold,
             Clock = clock,
-            Unwritten = unwritten,
             Opening = opening,
         };
         Registered.Add(need);

@@ -3,86 +3,170 @@ using AllSound.Core.Assessment;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
+using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
-/// <summary>Something wrong with a sequence.</summary>
-/// <param name="Step">Number of the step from 1, or null for what is missing at the end.</param>
-/// <param name="Severity">How bad.</param>
-/// <param name="Need">The need not met.</param>
-/// <param name="Mend">The smallest mend found.</param>
-public sealed record AuditFault(int? Step, Severity Severity, Need Need, string Mend);
+/// <summary>What an audit comes to.</summary>
+public enum AuditVerdict : byte
+{
+    /// <summary>Sound.</summary>
+    Sound,
+
+    /// <summary>Sound if the questions are answered as one would hope.</summary>
+    SoundIf,
+
+    /// <summary>Something is wrong.</summary>
+    Faults,
+}
+
+/// <summary>Something wrong with a sequence: what is written is wrong, or something is missing that every painter would write.</summary>
+/// <param name="Step">Number of the step, or of the line that it was read from, from 1; 0 for what is missing before the first, null for what is missing at the end.</param>
+/// <param name="Severity">How bad, by what happens and to whom.</param>
+/// <param name="Id">Id of the need not met, or of the manner.</param>
+/// <param name="Need">The need not met; null for a manner of working.</param>
+/// <param name="Problem">What is wrong, as a clause.</param>
+/// <param name="Consequence">What happens, as a sentence.</param>
+/// <param name="Mend">What puts it right.</param>
+/// <param name="Also">Later steps that suffer from it.</param>
+/// <param name="Source">Who says so.</param>
+public sealed record AuditFault(
+    int? Step,
+    Severity Severity,
+    string Id,
+    Need? Need,
+    string Problem,
+    string Consequence,
+    string Mend,
+    ImmutableArray<int> Also,
+    Source Source
+);
+
+/// <summary>Something that was not stated and would decide.</summary>
+/// <param name="Step">Number of the step that it bears on; null at the end.</param>
+/// <param name="Asks">The question.</param>
+/// <param name="Decides">What hangs on it, as a sentence.</param>
+public sealed record AuditQuestion(int? Step, string Asks, string Decides);
+
+/// <summary>Something worth saying that is no fault.</summary>
+/// <param name="Step">Number of the step; null for the whole.</param>
+/// <param name="Says">The sentence.</param>
+public sealed record AuditNote(int? Step, string Says);
 
 /// <summary>What an audit found.</summary>
-/// <param name="Faults">In order of steps; empty when the sequence is sound.</param>
-/// <param name="NotSpecified">What the sequence leaves open and the audit took as done properly, in words.</param>
-/// <param name="Mended">The sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
-public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<string> NotSpecified, ImmutableArray<SequenceStep> Mended);
+/// <param name="Faults">The worst first; empty when the sequence is sound.</param>
+/// <param name="Questions">What would decide and was not stated, two at most.</param>
+/// <param name="Notes">What was read into the words, taken as done, or is a matter of taste.</param>
+/// <param name="Mended">The whole sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
+public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<AuditQuestion> Questions, ImmutableArray<AuditNote> Notes, ImmutableArray<SequenceStep> Mended)
+{
+    /// <summary>The verdict.</summary>
+    public AuditVerdict Verdict =>
+        !Faults.IsEmpty ? AuditVerdict.Faults
+        : !Questions.IsEmpty ? AuditVerdict.SoundIf
+        : AuditVerdict.Sound;
+}
 
-/// <summary>Runs any sequence through the transition function and says what is not ready.</summary>
+/// <summary>Follows any sequence and says what is wrong, what would have to be known, and what is worth saying.</summary>
 public static class Auditor
 {
+    private const int MostQuestions = 2;
+
     /// <summary>Audits a sequence on a surface.</summary>
     /// <param name="rates">Prices, for the cheapest mend.</param>
     /// <param name="surface">The surface.</param>
     /// <param name="appraised">Its condition.</param>
     /// <param name="sequence">The steps; operations and products must be known (validate first).</param>
     /// <param name="firm">The firm's own products; null for none.</param>
-    public static Audited Audit(Rates rates, Surface surface, Appraised appraised, IReadOnlyList<SequenceStep> sequence, Practice.Firm? firm = null)
+    /// <param name="said">What the lines say besides the steps.</param>
+    public static Audited Audit(
+        Rates rates,
+        Surface surface,
+        Appraised appraised,
+        IReadOnlyList<SequenceStep> sequence,
+        Practice.Firm? firm = null,
+        ImmutableArray<SequenceSaid> said = default
+    )
     {
         firm ??= Practice.Firm.Any;
+        ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(sequence);
         var goal = Goal.For(surface, appraised.Condition, firm);
-        var mender = new Mender(new Remedy(rates, goal, appraised), appraised.Condition);
-        var faults = ImmutableArray.CreateBuilder<AuditFault>();
-        var open = ImmutableArray.CreateBuilder<string>();
-        var condition = appraised.Condition;
+        var follower = new Follower(surface, appraised, goal, firm, said.IsDefault ? [] : said);
+        var followed = follower.Follow(sequence);
+        var notes = Notes(sequence, followed, firm).ToImmutableArray();
+        var questions = Questions(sequence, followed);
+        if (followed.Flaws.IsEmpty)
+        {
+            return new([], questions, notes, []);
+        }
 
-        // A need broken once is told once, until it has been met again.
-        var told = default(NeedSet);
+        var levels = Customs.On(new Setting(surface, appraised, goal.Family), firm.RulesOn(surface));
+        var mender = new Mender(follower, new Remedy(rates, goal, appraised, levels), goal, [.. sequence], followed);
+        var suffers = follower.Follow(sequence, putRight: false).Flaws;
+        var faults = followed.Flaws.Select(f => new AuditFault(
+            Number(sequence, f),
+            f.Severity,
+            f.Id,
+            f.Need,
+            f.Problem,
+            f.Consequence,
+            mender.Of(f),
+            [.. suffers.Where(s => s.At > f.At && s.Same(f) && s.At < sequence.Count).Select(s => Number(sequence, s)!.Value).Distinct()],
+            f.Source
+        ));
+        return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended);
+    }
+
+    private static int? Number(IReadOnlyList<SequenceStep> sequence, Flaw flaw) => flaw.Line ?? Number(sequence, flaw.At);
+
+    private static int? Number(IReadOnlyList<SequenceStep> sequence, int at) =>
+        at < 0 ? 0
+        : at < sequence.Count ? sequence[at].Line ?? at + 1
+        : null;
+
+    // One question at most about what a painter need not write; what nobody stated of the surface comes first.
+    private static ImmutableArray<AuditQuestion> Questions(IReadOnlyList<SequenceStep> sequence, Followed followed) =>
+        [
+            .. followed
+                .Open.OrderBy(o => o.Presumed)
+                .ThenByDescending(o => o.Need.Severity)
+                .ThenBy(o => o.At)
+                .GroupBy(o => o.Presumed ? "" : Asking.Of(o.Need))
+                .Select(g => g.First())
+                .Take(MostQuestions)
+                .OrderBy(o => o.At)
+                .Select(o => new AuditQuestion(Number(sequence, o.At), Asking.Of(o.Need), o.Need.Consequence)),
+        ];
+
+    private static IEnumerable<AuditNote> Notes(IReadOnlyList<SequenceStep> sequence, Followed followed, Practice.Firm firm)
+    {
         for (var i = 0; i < sequence.Count; i++)
         {
-            var step = sequence[i];
-            var operation = Operations.Find(step.Operation) ?? throw new ArgumentException($"Unknown operation {step.Operation}.", nameof(sequence));
-            var gone = step.Product is { } named && firm.Find(named) is null;
-            var act = firm.Act(operation, gone ? null : step.Product) ?? throw new ArgumentException($"{step.Operation} does not use {step.Product}.", nameof(sequence));
-            if (gone)
+            var (step, act) = (sequence[i], followed.Acts[i]);
+            if (step.Product is { } named && firm.Find(named) is null)
             {
-                open.Add($"Step {i + 1}: '{step.Product}' is no product any more; read as {act.Product?.Title ?? "none"}.");
+                yield return new(Number(sequence, i), $"'{named}' is no product any more; read as {act.Product?.Title ?? "none"}.");
             }
-            else if (step.Product is null && operation.Products.Length > 1)
+            else if (step.Product is null && Operations.Find(step.Operation)!.Products.Length > 1)
             {
-                open.Add($"Step {i + 1}: product not specified; read as {act.Product!.Title}.");
+                yield return new(Number(sequence, i), $"Product not specified; read as {act.Product?.Title ?? act.Operation.Title}.");
             }
-
-            var transition = Treatments.Apply(condition, act, step.WaitHours, Pace.Least);
-            told -= Treatments.Satisfied(transition.Before);
-            var mends = mender.Step(step, act);
-            foreach (var need in transition.UnmetNeeds)
-            {
-                if (!told.Contains(need.Index) || (need.Severity == Severity.Danger && !need.Unwritten))
-                {
-                    faults.Add(new AuditFault(i + 1, need.Unwritten ? Severity.Note : need.Severity, need, mends.GetValueOrDefault(need) ?? mender.Already(need)));
-                }
-            }
-
-            told |= transition.Unmet;
-            condition = transition.After;
         }
 
-        var end = Treatments.Satisfied(condition);
-        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared))
+        foreach (var (at, need) in followed.Notes.DistinctBy(n => n.Need))
         {
-            // What the mends bring with them must be ended as well.
-            var mend = mender.AtEnd(need);
-            if (!end.Contains(need.Index) && !told.Contains(need.Index))
-            {
-                faults.Add(new AuditFault(null, need.Severity, need, mend));
-            }
+            yield return new(Number(sequence, at), $"Nothing is said of this: {need.Title}.");
         }
 
-        return new Audited(faults.ToImmutable(), open.ToImmutable(), faults.Count > 0 ? mender.Mended : []);
+        if (!followed.Taken.IsEmpty)
+        {
+            yield return new(
+                null,
+                $"Taken as done though not written: {string.Join("; ", followed.Taken.Select(a => a.Operation).Distinct().Select(o => char.ToLowerInvariant(o.Title[0]) + o.Title[1..]))}."
+            );
+        }
     }
 }

@@ -6,232 +6,322 @@ using AllSound.Core.Treatment;
 namespace AllSound.Core.Specification;
 
 /// <summary>
-/// Follows a sequence as it would be with every fault put right, and says of each what puts it right: the cheapest thing.
-/// What an earlier mend has put right already is not mended again.
+/// Puts a sequence right as a painter would: it waits, moves a step, takes another product, adds what is missing, leaves a step out or does
+/// something else in its place, whichever changes least and leaves nothing new wrong.
 /// </summary>
-internal sealed class Mender(Remedy remedy, Condition start)
+internal sealed class Mender
 {
-    private const int End = 0;
+    private const int MostRounds = 24;
+    private const int MostSwaps = 12;
 
-    private readonly List<SequenceStep> steps = [];
+    private readonly Follower follower;
+    private readonly Remedy remedy;
+    private readonly Goal goal;
+    private readonly ImmutableArray<SequenceStep> written;
+    private readonly Dictionary<(int Origin, string Id, int? Line), string> said = [];
 
-    // By need, the step at which a mend last made it hold.
-    private readonly Dictionary<Need, int> mendedAt = [];
-    private Condition condition = start;
-    private int number;
+    // The sequence so far, with the index that each step had as written; null for what was put in.
+    private List<(SequenceStep Step, int? Origin)> steps;
+    private Followed now;
     private bool stopped;
 
-    /// <summary>The sequence with all mends in it; empty where something stays open that only others can settle, or that nothing mends.</summary>
-    public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps];
-
-    /// <summary>Puts a step right and goes on from there.</summary>
-    /// <param name="step">The step as written.</param>
-    /// <param name="act">What it is.</param>
-    /// <returns>By unmet need, what puts it right.</returns>
-    public Dictionary<Need, string> Step(SequenceStep step, Act act)
+    /// <summary>Mends a sequence.</summary>
+    /// <param name="follower">Follows sequences on the surface.</param>
+    /// <param name="remedy">Finds what brings needs about.</param>
+    /// <param name="goal">What the brief allows.</param>
+    /// <param name="written">The sequence as written.</param>
+    /// <param name="followed">What came of it.</param>
+    public Mender(Follower follower, Remedy remedy, Goal goal, ImmutableArray<SequenceStep> written, Followed followed)
     {
-        number++;
-        var said = new Dictionary<Need, string>();
-        var wait = step.WaitHours;
-        var t = Treatments.Apply(condition, act, wait, Pace.Least);
-        if (t.UnmetNeeds.Where(n => n.Clock is not null).ToList() is { Count: > 0 } wet)
+        (this.follower, this.remedy, this.goal, this.written, now) = (follower, remedy, goal, written, followed);
+        steps = [.. written.Select((s, i) => (s, (int?)i))];
+        for (var round = 0; round < MostRounds && now.Flaws.FirstOrDefault(f => !said.ContainsKey(Key(f))) is { } flaw; round++)
         {
-            var total = (wait ?? 0) + (Treatments.WaitFor(t.Before, act) / 60.0);
-            wet.ForEach(n => said[n] = $"Wait {Hours(total)} in all before this step, not {Hours(wait ?? 0)}.");
-            wait = total;
-            t = Treatments.Apply(condition, act, wait, Pace.Least);
+            Mend(flaw);
         }
 
-        Need[] open = [.. t.UnmetNeeds.Where(n => n.Clock is null)];
-        if (open.Length == 0)
-        {
-            Take(step, act, t, [], wait);
-            return said;
-        }
-
-        // What puts all right at once, unless something else that does the same is less work; failing that, one need after the other.
-        var all = act.Operation.Refused ? null : remedy.Cheapest(t.Before, [.. act.Needs.Where(n => n.Clock is null)], Prepares);
-        if (all is null)
-        {
-            return OneByOne(said, step, act, t, open, wait);
-        }
-
-        if (IsLarge(all) && Gained(t).Count == 0)
-        {
-            return Replaced(said, t, [], open[0], "Leave this step out: it changes nothing.");
-        }
-
-        if (IsLarge(all) && Instead(t, act) is { } instead && instead.Cost < all.Cost)
-        {
-            return Replaced(said, t, instead.Acts!, open[0], $"Instead: {Words(instead.Acts!)}.");
-        }
-
-        Note(t.Before, Done(t.Before, all.Acts!), number);
-        Share(said, t.Before, open, all.Acts!);
-        Take(step, act, t, all.Acts!, wait);
-        return said;
-
-        // A coat is not made ready for by another that would take its place.
-        bool Prepares(Act other) => act.Operation.Role == CoatRole.None || other.Operation.Role == CoatRole.None || other.Operation.Group < act.Operation.Group;
+        stopped |= !now.Flaws.IsEmpty;
     }
 
-    /// <summary>What is said of a need of the step just followed for which nothing more is to be done.</summary>
-    public string Already(Need need) =>
-        !mendedAt.TryGetValue(need, out var at) ? "Already fixed by an earlier mend."
-        : at == End ? "Fixed by the step added at the end."
-        : at == number ? "Fixed by the same mend."
-        : $"Fixed by the mend at step {at}.";
+    /// <summary>The whole sequence with all mends in it; empty where something stays open that only others can settle, or that nothing mends.</summary>
+    public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps.Select(s => s.Step)];
 
-    /// <summary>Puts right a need that is still open at the end.</summary>
-    public string AtEnd(Need need)
+    /// <summary>What puts a flaw of the sequence as written right.</summary>
+    public string Of(Flaw flaw) => said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), flaw.Manner?.Mend ?? "Already fixed by an earlier mend.");
+
+    private (int Origin, string Id, int? Line) Key(Flaw flaw) => (OriginOf(flaw.At), flaw.Id, flaw.Line);
+
+    // Where it stands in the sequence as written: what is put in before a step counts as the step.
+    private int OriginOf(int at) => at < 0 ? at : steps.Skip(at).Select(s => s.Origin).FirstOrDefault(o => o is not null) ?? written.Length;
+
+    private void Mend(Flaw flaw)
     {
-        if (need.Holds(condition.After(condition.LongestLeft)))
+        if (flaw.Manner is { } manner)
         {
-            return Already(need);
+            Changed(flaw, Without(flaw, manner), manner.Mend);
+            return;
         }
 
-        if (remedy.Find(condition, [need]) is { Count: > 0 } more)
+        var need = flaw.Need!;
+        if (need.Hold)
         {
-            var before = condition;
-            condition = Done(condition, more);
-            Note(before, condition, End);
-            steps.AddRange(more.Select(a => Plain(a)));
-            return $"Add: {Words(more)}.";
+            Stop(flaw, $"Stop until: {string.Join("; ", need.Frees)}.");
+            return;
         }
 
-        stopped = true;
-        return need.Frees.IsEmpty ? "No step that the brief allows meets it." : $"Stop until: {string.Join("; ", need.Frees)}.";
-    }
-
-    private Dictionary<Need, string> OneByOne(Dictionary<Need, string> said, SequenceStep step, Act act, in Transition t, Need[] open, double? wait)
-    {
-        var first = new List<Act>();
-        var now = t.Before;
-        foreach (var need in open)
+        Try? best = null;
+        foreach (var candidate in Tries(flaw, need))
         {
-            if (need.Holds(now))
+            var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)]);
+            if (StillThere(flaw, candidate, followed))
             {
-                said[need] = Already(need);
+                continue;
             }
-            else if (!act.Operation.Refused && remedy.Cheapest(now, [need]) is { Acts: { } before })
+
+            var cost = (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, followed.Open.Length - now.Open.Length)) + candidate.Change;
+            if (best is null || cost < best.Cost)
             {
-                said[need] = $"Before this step: {Words(before)}.";
-                first.AddRange(before);
-                Note(now, Done(now, before), number);
-                now = Done(now, before);
-            }
-            else if (Instead(t, act) is { Acts: { } instead })
-            {
-                var settled = need.Frees.IsEmpty || act.Operation.Refused ? "" : $" Or have it settled: {string.Join("; ", need.Frees)}.";
-                return Replaced(said, t, instead, need, $"Instead: {Words(instead)}.{settled}");
-            }
-            else if (need.Frees.IsEmpty || act.Operation.Refused)
-            {
-                return Replaced(said, t, [], need, act.Operation.Refused ? "Leave it out." : "Leave this step out, or choose another method.");
-            }
-            else
-            {
-                said[need] = $"Stop until: {string.Join("; ", need.Frees)}.";
+                best = candidate with { Followed = followed, Cost = cost };
             }
         }
 
-        Take(step, act, t, first, wait);
-        return said;
-    }
-
-    // Each need is told what brings it about, with what that takes; one act may bring several.
-    private void Share(Dictionary<Need, string> said, Condition from, Need[] open, IReadOnlyList<Act> acts)
-    {
-        var (at, begun) = (from, 0);
-        var by = new Dictionary<Need, (int From, int To)>();
-        for (var i = 0; i < acts.Count; i++)
+        if (best is null || best.Cost > 0)
         {
-            var after = Done(at, [acts[i]]);
-            var brought = Array.FindAll(open, n => !n.Holds(at) && n.Holds(after));
-            foreach (var need in brought)
-            {
-                by[need] = (begun, i + 1);
-            }
-
-            (at, begun) = (after, brought.Length > 0 ? i + 1 : begun);
+            Stop(
+                flaw,
+                need.Frees.IsEmpty ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.")
+                    : $"Stop until: {string.Join("; ", need.Frees)}."
+            );
+            return;
         }
 
-        foreach (var need in open)
-        {
-            said[need] = by.TryGetValue(need, out var own) ? $"Before this step: {Words([.. acts.Skip(own.From).Take(own.To - own.From)])}." : Already(need);
-        }
+        Changed(flaw, best.Steps, best.Says, best.Followed);
     }
 
-    private void Take(SequenceStep step, Act act, in Transition t, IReadOnlyList<Act> first, double? wait)
+    private sealed record Try(List<(SequenceStep Step, int? Origin)> Steps, double Change, string Says)
     {
-        var (put, after) = Put(t, first, act, wait);
-        stopped |= !after.IsSound;
-        steps.AddRange(put);
-        steps.Add(step with { WaitHours = put.Count > 0 ? null : wait });
-        condition = after.After;
+        public double Cost { get; init; }
+
+        public Followed? Followed { get; init; }
     }
 
-    // What is put in begins where the step would have begun: what comes about while waiting is not mended before.
-    private (List<SequenceStep> Put, Transition After) Put(in Transition t, IReadOnlyList<Act> first, Act act, double? wait)
+    private bool StillThere(Flaw flaw, Try candidate, Followed followed)
     {
-        var at = condition;
-        var put = new List<SequenceStep>();
-        foreach (var more in first)
-        {
-            var own = put.Count == 0 && t.Waited > Treatments.WaitFor(at, more) ? t.Waited / 60.0 : (double?)null;
-            put.Add(Plain(more, own));
-            at = Treatments.Apply(at, more, own, Pace.Least).After;
-        }
-
-        return (put, Treatments.Apply(at, act, put.Count > 0 ? null : wait, Pace.Least));
-    }
-
-    private Dictionary<Need, string> Replaced(Dictionary<Need, string> said, in Transition t, IReadOnlyList<Act> by, Need told, string how)
-    {
-        var before = condition;
-        steps.AddRange(by.Select(a => Plain(a)));
-        condition = Done(condition, by);
-        Note(before, condition, number);
-        said[told] = how;
-        foreach (var need in t.UnmetNeeds)
-        {
-            said.TryAdd(need, "Fixed by the same mend.");
-        }
-
-        return said;
-    }
-
-    private Found? Instead(in Transition t, Act act) => Gained(t) is { Count: > 0 } wanted ? remedy.Cheapest(t.Before, wanted, a => a.Operation != act.Operation) : null;
-
-    private static List<Need> Gained(in Transition t) =>
-        [.. (Treatments.Satisfied(t.After) - Treatments.Satisfied(t.Before)).Indexes().Select(i => Needs.All[i]).Where(n => n.Clock is null)];
-
-    // Not looked for otherwise when a few things done first will do: the step as written then stays.
-    private static bool IsLarge(Found mend) => mend.Acts!.Count > 2 || mend.Acts.Any(a => a.Strips);
-
-    private void Note(in Condition before, in Condition after, int at)
-    {
-        foreach (var need in (Treatments.Satisfied(after) - Treatments.Satisfied(before)).Indexes())
-        {
-            mendedAt[Needs.All[need]] = at;
-        }
-    }
-
-    private static Condition Done(Condition from, IEnumerable<Act> acts) => acts.Aggregate(from, (at, a) => Treatments.Apply(at, a, null, Pace.Least).After);
-
-    private static SequenceStep Plain(Act act, double? wait = null) =>
-        new()
-        {
-            Operation = act.Operation.Id,
-            Product = act.Product?.Id,
-            WaitHours = wait,
-        };
-
-    private static string Words(IReadOnlyList<Act> acts) =>
-        string.Join(
-            "; then ",
-            acts.Select(a => char.ToLowerInvariant(a.Operation.Title[0]) + a.Operation.Title[1..] + (a.Product is null ? "" : $" ({a.Product.Title})"))
+        var origin = OriginOf(flaw.At);
+        return followed.Flaws.Any(f =>
+            f.Same(flaw) && (f.At < 0 ? f.At : candidate.Steps.Skip(f.At).Select(s => s.Origin).FirstOrDefault(o => o is not null) ?? written.Length) <= origin
         );
+    }
+
+    private IEnumerable<Try> Tries(Flaw flaw, Need need)
+    {
+        var at = Math.Min(flaw.At, steps.Count);
+        if (need.Clock is { } clock)
+        {
+            var (step, origin) = steps[at];
+            var wait = (step.WaitHours ?? 0) + (now.Fair[at].MinutesLeft(clock) / 60.0);
+            List<(SequenceStep, int?)> waited = [.. steps];
+            waited[at] = (step with { WaitHours = wait }, origin);
+            yield return new(waited, 1, $"Wait {Hours(wait)} in all before this step, not {Hours(step.WaitHours ?? 0)}.");
+            yield break;
+        }
+
+        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(at)).Concat(Adds(flaw, at, need)).Concat(Instead(at)))
+        {
+            yield return more;
+        }
+    }
+
+    // What a later step brings about in time if it is done before.
+    private IEnumerable<Try> Moves(int at, Need need)
+    {
+        for (var j = at + 1; j < steps.Count; j++)
+        {
+            if (need.Holds(now.Fair[at]) || !need.Holds(Treatments.Settled(now.Fair[at], now.Acts[j])))
+            {
+                continue;
+            }
+
+            List<(SequenceStep Step, int? Origin)> moved = [.. steps];
+            var step = moved[j];
+            moved.RemoveAt(j);
+            moved.Insert(at, (step.Step with { WaitHours = null }, step.Origin));
+            moved[at + 1] = (moved[at + 1].Step with { WaitHours = null }, moved[at + 1].Origin);
+            yield return new(moved, 1.5, $"Move {Named(step)} to before this step.");
+        }
+    }
+
+    // The same coat in a product that suits.
+    private IEnumerable<Try> Swaps(int at)
+    {
+        if (at >= steps.Count || now.Acts[at] is not { Product: not null } act)
+        {
+            yield break;
+        }
+
+        var like = Operations
+            .Acts.Where(a =>
+                a.Product is not null
+                && a != act
+                && a.Operation.Role == act.Operation.Role
+                && (a.Operation.Group == act.Operation.Group || a.Operation.Role != CoatRole.Spot)
+                && !a.Operation.Sprayed
+                && goal.Allows(a)
+                && (a.Operation.Role != CoatRole.Finish || goal.Finishes.Any(f => f.Id == a.Product.Id))
+            )
+            .Select(a => (Act: a, Unmet: (a.NeedSet - Treatments.Satisfied(now.Before[at])).Count, Custom: remedy.Level(a)))
+            .Where(x => x.Custom == Custom.Customary || x.Act.Operation == act.Operation)
+            .OrderBy(x => x.Unmet)
+            .ThenBy(x => x.Custom)
+            .ThenBy(x => x.Act.Operation == act.Operation ? 0 : 1)
+            .Take(MostSwaps);
+        foreach (var (other, _, custom) in like)
+        {
+            List<(SequenceStep Step, int? Origin)> swapped = [.. steps];
+            var step = steps[at].Step;
+            swapped[at] = (Plain(other) with { WaitHours = step.WaitHours, Line = step.Line }, steps[at].Origin);
+            yield return new(swapped, 1.7 + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.");
+        }
+    }
+
+    private IEnumerable<Try> Drop(int at)
+    {
+        if (at >= steps.Count)
+        {
+            yield break;
+        }
+
+        List<(SequenceStep Step, int? Origin)> less = [.. steps];
+        less.RemoveAt(at);
+        if (at < less.Count)
+        {
+            less[at] = (less[at].Step with { WaitHours = null }, less[at].Origin);
+        }
+
+        yield return new(less, 2, "Leave this step out.");
+    }
+
+    private IEnumerable<Try> Adds(Flaw flaw, int at, Need need)
+    {
+        if (at < steps.Count && now.Acts[at].Operation.Refused)
+        {
+            yield break;
+        }
+
+        var from = now.Fair[at];
+        Need[] all = [.. now.Flaws.Where(f => f.At == flaw.At && f.Need is { Clock: null, Hold: false }).Select(f => f.Need!)];
+        var coat = at < steps.Count ? now.Acts[at].Operation : null;
+        foreach (var wanted in all.Length > 1 ? new[] { [need], all } : [[need]])
+        {
+            // A coat is not made ready for by another that would take its place.
+            if (
+                remedy.Cheapest(from, wanted, a => coat is null || coat.Role == CoatRole.None || a.Operation.Role == CoatRole.None || a.Operation.Group < coat.Group)
+                is not { Acts: { } acts }
+            )
+            {
+                continue;
+            }
+
+            Act[] telling = [.. acts.Where(a => !Unsaid.GoesWithoutSaying(a.Operation))];
+            foreach (var put in telling.Length > 0 && telling.Length < acts.Count ? new[] { telling, [.. acts] } : [[.. acts]])
+            {
+                List<(SequenceStep Step, int? Origin)> added = [.. steps];
+                added.InsertRange(at, put.Select(a => (Plain(a), (int?)null)));
+                if (at + put.Length < added.Count)
+                {
+                    added[at + put.Length] = (added[at + put.Length].Step with { WaitHours = null }, added[at + put.Length].Origin);
+                }
+
+                yield return new(
+                    added,
+                    1.6 + (0.4 * put.Length) + put.Sum(a => (a.Strips ? 6 : 0) + (2 * (int)remedy.Level(a))),
+                    at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}."
+                );
+            }
+        }
+    }
+
+    // Something else that does what the step was to do.
+    private IEnumerable<Try> Instead(int at)
+    {
+        if (at >= steps.Count)
+        {
+            yield break;
+        }
+
+        var act = now.Acts[at];
+        var t = Treatments.Apply(now.Fair[at], act, null, Pace.Least);
+        Need[] wanted = [.. (Treatments.Satisfied(t.After) - Treatments.Satisfied(t.Before)).Indexes().Select(i => Needs.All[i]).Where(n => n.Clock is null)];
+        if (wanted.Length == 0 || remedy.Cheapest(t.Before, wanted, a => a.Operation != act.Operation) is not { Acts: { } acts })
+        {
+            yield break;
+        }
+
+        List<(SequenceStep Step, int? Origin)> other = [.. steps];
+        other.RemoveAt(at);
+        other.InsertRange(at, acts.Select(a => (Plain(a) with { Line = steps[at].Step.Line }, steps[at].Origin)));
+        yield return new(other, 2.4 + (0.4 * acts.Count) + acts.Sum(a => a.Strips && !act.Strips ? 6 : 0), $"Instead: {Words(acts)}.");
+    }
+
+    private List<(SequenceStep Step, int? Origin)> Without(Flaw flaw, Manner manner)
+    {
+        List<(SequenceStep Step, int? Origin)> less = [.. steps];
+        if (flaw.Line is not null || flaw.At < 0 || flaw.At >= less.Count)
+        {
+            return less;
+        }
+
+        var (step, origin) = less[flaw.At];
+        if (manner.Drops)
+        {
+            less.RemoveAt(flaw.At);
+        }
+        else
+        {
+            var kept = step with { Manners = step.Manners.Remove(manner.Id), Dilution = manner.Id == "thinned-much" ? null : step.Dilution };
+            less[flaw.At] = (manner.Instead is { } other ? kept with { Operation = other, Product = null, Or = [] } : kept, origin);
+        }
+
+        return less;
+    }
+
+    private void Stop(Flaw flaw, string says)
+    {
+        said[Key(flaw)] = says;
+        stopped = true;
+    }
+
+    // Takes the change, and says of whatever it puts right besides that it does.
+    private void Changed(Flaw flaw, List<(SequenceStep Step, int? Origin)> changed, string says, Followed? followed = null)
+    {
+        said[Key(flaw)] = says;
+        var before = now.Flaws.Select(f => (Flaw: f, Key: Key(f))).ToList();
+        var where = flaw.At < steps.Count && flaw.At >= 0 ? $"Fixed by the mend at step {Number(OriginOf(flaw.At))}." : "Fixed by the step added at the end.";
+        var own = Key(flaw).Origin;
+        steps = changed;
+        now = followed ?? follower.Follow([.. steps.Select(s => s.Step)]);
+        if (flaw is { Manner: not null, Line: not null })
+        {
+            now = now with { Flaws = [.. now.Flaws.Where(f => f.Manner is null || f.Line is null || !said.ContainsKey(Key(f)))] };
+        }
+
+        var left = now.Flaws.Select(Key).ToHashSet();
+        foreach (var (_, key) in before.Where(b => !left.Contains(b.Key)))
+        {
+            said.TryAdd(key, key.Origin == own ? "Fixed by the same mend." : where);
+        }
+    }
+
+    private int Number(int origin) => origin < written.Length ? written[origin].Line ?? origin + 1 : origin + 1;
+
+    private string Named((SequenceStep Step, int? Origin) step) =>
+        $"step {(step.Origin is { } o ? Number(o) : 0)} ({Lower(Operations.Find(step.Step.Operation)!.Title)})";
+
+    private static SequenceStep Plain(Act act) => new() { Operation = act.Operation.Id, Product = act.Product?.Id };
+
+    private static string Words(IEnumerable<Act> acts) => string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")));
+
+    private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
 
     private static string Hours(double hours) => hours < 1 ? $"{Math.Round(hours * 60)} min" : $"{Math.Round(hours, 2)} h";
 }

@@ -25,6 +25,9 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised, Custom
     public Found? Cheapest(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such = null) =>
         Search(from, wanted, such) is { Acts.Count: > 0 } found ? found : null;
 
+    /// <summary>How usual an act is.</summary>
+    public Custom Level(Act act) => levels is null ? Custom.Customary : levels[act.Index];
+
     private Found? Search(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such) =>
         levels is null ? Within(from, wanted, such)
         : Within(from, wanted, a => levels[a.Index] == Custom.Customary && such?.Invoke(a) != false) is { Acts: not null } usual ? usual

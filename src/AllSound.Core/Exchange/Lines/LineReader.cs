@@ -24,7 +24,14 @@ public sealed record ReadLine(
     double Sure,
     [property: Prose] ImmutableArray<string> Others,
     [property: Prose] ImmutableArray<string> NotSpecified
-);
+)
+{
+    /// <summary>Number of the line, from 1.</summary>
+    public int Number { get; init; }
+
+    /// <summary>What it says besides a step; null where it says nothing that an audit looks at.</summary>
+    public SequenceSaid? Said { get; init; }
+}
 
 /// <summary>
 /// Reads plain lines as operations: "Wash down with sugar soap", "2 coats eggshell, 16 h between". Nothing is filled in
@@ -66,16 +73,16 @@ public static partial class LineReader
 
     /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
     /// <param name="text">The lines.</param>
+    /// <param name="element">What the lines are about: those about another part are not read; null to read all.</param>
+    /// <param name="products">The firm's own products, known by their titles.</param>
     /// <param name="cancel">Stops reading.</param>
     /// <returns>What was read, in order. What comes after <see cref="Limits.PastedLines"/> lines is left out, which the last entry says.</returns>
     /// <exception cref="OperationCanceledException">Reading was stopped.</exception>
-    public static ImmutableArray<ReadLine> Read(string text, CancellationToken cancel = default)
+    public static ImmutableArray<ReadLine> Read(string text, Element? element = null, ImmutableArray<OwnProduct> products = default, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(text);
         var read = ImmutableArray.CreateBuilder<ReadLine>();
-        double? pending = null;
-        ReadLine? finish = null;
-        ReadLine? last = null;
+        var at = new Position();
         var lines = 0;
         foreach (var range in text.AsSpan().Split('\n'))
         {
@@ -88,38 +95,102 @@ public static partial class LineReader
 
             if (++lines > Limits.PastedLines)
             {
-                read.Add(NotUnderstood("…", [$"only the first {Limits.PastedLines} lines were read: a sequence has {Limits.Items} steps at most"], []));
+                read.Add(NotUnderstood("…", [$"only the first {Limits.PastedLines} lines were read: a sequence has {Limits.Items} steps at most"], []) with { Number = lines });
                 break;
             }
 
             var plain = Numbering().Replace(line, "");
             List<(ReadLine Line, LineWaits Waits)> parts =
                 plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
+                : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, ["about another part: not judged here"], []), default)]
                 : Named(plain) is { } exact ? [(exact, LineWaits.Of(plain))]
-                : Parts(plain, finish, last);
-            foreach (var (part, waits) in parts)
-            {
-                if (part.Step is null)
-                {
-                    read.Add(part);
-                    pending = waits.After ?? pending;
-                    continue;
-                }
-
-                var coats = Coats(part.Line, part.Step);
-                for (var coat = 0; coat < coats; coat++)
-                {
-                    var waited = Waited(part, coat == 0 ? waits.Before ?? pending : waits.Between ?? waits.After, first: last is null);
-                    read.Add(waited);
-                    last = waited;
-                    finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : finish;
-                }
-
-                pending = waits.After ?? (coats == 1 ? waits.Between : null);
-            }
+                : Parts(plain, at, products.IsDefault ? [] : products);
+            read.AddRange(Placed(parts, plain, lines, at));
         }
 
         return read.ToImmutable();
+    }
+
+    // What the lines before leave to those that follow.
+    private sealed class Position
+    {
+        public double? Pending { get; set; }
+
+        public ReadLine? Finish { get; set; }
+
+        public ReadLine? Coat { get; set; }
+
+        public ReadLine? Last { get; set; }
+
+        public double? Clock { get; set; }
+    }
+
+    // The steps of a line with their waits, coats and manners.
+    private static List<ReadLine> Placed(List<(ReadLine Line, LineWaits Waits)> parts, string plain, int number, Position at)
+    {
+        var placed = new List<ReadLine>();
+        foreach (var (part, waits) in parts)
+        {
+            if (part.Step is null)
+            {
+                placed.Add(part with { Number = number, Said = part.Said is { } said ? said with { Line = number } : null });
+                at.Pending = waits.After ?? at.Pending;
+                continue;
+            }
+
+            var coats = Coats(part.Line, part.Step);
+            for (var coat = 0; coat < coats; coat++)
+            {
+                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending : waits.Between ?? waits.After;
+                var waited = Waited(part, before, first: at.Last is null);
+                waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
+                placed.Add(waited);
+                at.Last = waited;
+                at.Finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : at.Finish;
+                at.Coat = Is(waited, o => o.Role is not (CoatRole.None or CoatRole.Spot)) ? waited : at.Coat;
+            }
+
+            at.Clock = waits.Clock ?? (waits.After is null && waits.Before is null ? at.Clock : null);
+            at.Pending = waits.After ?? (coats == 1 ? waits.Between : null);
+        }
+
+        return Mannered(placed, plain, number);
+    }
+
+    // From one clock time to the next on the same day.
+    private static double? Since(LineWaits waits, Position at) => waits is { Clock: { } now, SameDay: true } && at.Clock is { } then && now > then ? now - then : null;
+
+    // What the line says of how it is done goes with the step whose words say it, or else with the line.
+    private static List<ReadLine> Mannered(List<ReadLine> placed, string line, int number)
+    {
+        foreach (var (manner, index) in MannerReader.In(line))
+        {
+            var i = placed.FindLastIndex(p => p.Step is not null && line.IndexOf(First(p.Line), StringComparison.Ordinal) is >= 0 and var from && from <= index);
+            i = i < 0 ? placed.FindIndex(p => p.Step is not null) : i;
+            if (i >= 0)
+            {
+                var step = placed[i].Step!;
+                placed[i] = placed[i] with { Step = step with { Manners = step.Manners.Add(manner) } };
+            }
+            else
+            {
+                var said = placed.Count > 0 ? placed[0].Said : null;
+                said ??= new SequenceSaid { Line = number, Words = line };
+                said = said with { Manners = said.Manners.Add(manner) };
+                if (placed.Count > 0)
+                {
+                    placed[0] = placed[0] with { Said = said };
+                }
+                else
+                {
+                    placed.Add(NotUnderstood(line, ["a word on how it is done"], []) with { Number = number, Said = said });
+                }
+            }
+        }
+
+        return placed;
+
+        static string First(string words) => words.Split(',')[0];
     }
 
     // A wait is told from the step before; before the first there is none.
@@ -144,12 +215,45 @@ public static partial class LineReader
             : null;
     }
 
-    private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, ReadLine? coat, ReadLine? before)
+    private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, Position at, ImmutableArray<OwnProduct> products)
     {
         var read = new List<(ReadLine Line, LineWaits Waits)>();
-        foreach (var part in Joined(LineParts.Of(line)))
+        var said = new List<(ReadLine Line, LineWaits Waits)>();
+        var work = new List<string>();
+        foreach (var sentence in LineParts.Sentences(LineKinds.Plain(line)))
         {
-            var last = read.Count > 0 ? read[^1].Line : before;
+            var own = new List<string>();
+            foreach (var piece in LineParts.Of(sentence))
+            {
+                var (head, denied) = LineKinds.Parted(piece);
+                var kind = LineKinds.Of(head);
+                if (denied is not null || kind == LineKind.Denied)
+                {
+                    said.Add((Denied(denied ?? head), default));
+                }
+
+                // How many coats, said by itself, belongs to what was said before.
+                if (LineParts.OnlyCoats(head) && own.Count + work.Count > 0)
+                {
+                    var to = own.Count > 0 ? own : work;
+                    to[^1] += $", {head}";
+                }
+                else if (kind == LineKind.Work)
+                {
+                    own.Add(head);
+                }
+                else if (kind != LineKind.Denied)
+                {
+                    said.Add((Told(head, kind), kind == LineKind.Remark ? default : LineWaits.Of(head)));
+                }
+            }
+
+            work.AddRange(Joined([.. own]));
+        }
+
+        foreach (var part in work)
+        {
+            var last = read.Count > 0 ? read[^1].Line : at.Last;
 
             // Whoever washes rinses, after however long it is left on; only what strips is rinsed out in a step of its own.
             if (LineParts.OnlyRinses(part) && read.Count > 0 && !Is(read[^1].Line, o => o.Group == Treatment.Group.Strip))
@@ -158,18 +262,56 @@ public static partial class LineReader
                 continue;
             }
 
-            var again = LineParts.Repeats(part) ? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? coat : null;
+            var again = LineParts.Repeats(part)
+                ? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
+                : null;
             var one =
                 LineWaits.IsAll(part) ? NotUnderstood(part, ["counted as the wait before the next step"], [])
-                : again is { Step: { } step } ? Understood(part, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, [])
+                : again is { Step: { } step } ? Understood(part, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, []) with { Step = Same(step, part) }
                 : LineParts.OnlyAbrades(part) && last is not null && Is(last, Fills)
                     ? Understood(part, RubbingDown[0], null, 1, [.. RubbingDown[1..].Select(o => o.Id), .. Chief(part) is { } other ? [other.Id] : Array.Empty<string>()])
-                : One(part, string.Join(' ', read.Select(r => r.Line.Line)));
+                : One(part, string.Join(' ', read.Select(r => r.Line.Line)), products);
             read.Add((one, LineWaits.Of(part)));
         }
 
         // Edges are cut in with the coat: said beside one it is no more to do.
-        return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
+        return [.. read.Count > 1 ? read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null) : read, .. said];
+    }
+
+    private static SequenceStep Same(SequenceStep step, string part) =>
+        step with
+        {
+            Dilution = Dilution().Match(part) is { Success: true } d ? d.Value.Trim() : null,
+            WaitHours = null,
+            Manners = [],
+            Or = [.. step.Or.Where(o => !o.StartsWith("se_mist", StringComparison.Ordinal))],
+        };
+
+    // What is not to be done is no step, and it is not taken as done either.
+    private static ReadLine Denied(string piece)
+    {
+        var words = LineWords.Of(LineWaits.Without(piece));
+        var between = LineParts.Between(piece);
+        var never = between ? [] : Rank(words, piece, Best(Products, words)?.Of).Take(1).Select(r => r.Name.Of.Id).Concat(Families.Members(piece)).Distinct(StringComparer.Ordinal);
+        return NotUnderstood(piece, ["not to be done: no step"], []) with { Said = new SequenceSaid { Line = 0, Words = piece, Never = [.. never] } };
+    }
+
+    private static ReadLine Told(string piece, LineKind kind)
+    {
+        var found = kind == LineKind.Found ? LineKinds.Found(piece) : [];
+        var line = NotUnderstood(
+            piece,
+            [
+                kind switch
+                {
+                    LineKind.Found => LineParts.Tests(piece) ? "a test is no step: put down in the survey what it shows" : "something found: no step",
+                    LineKind.Care => "something worn or kept at hand: no step",
+                    _ => "a remark: no step",
+                },
+            ],
+            []
+        );
+        return found.IsEmpty ? line : line with { Said = new SequenceSaid { Line = 0, Words = piece, Found = found } };
     }
 
     // A piece by which no operation is said goes with its neighbour; so do pieces of which one phrase says something of each:
@@ -202,7 +344,7 @@ public static partial class LineReader
     private static Operation? Chief(string piece)
     {
         var words = LineWords.Of(piece);
-        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : null;
+        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
     }
 
     private static bool IsOne(string first, string second)
@@ -213,11 +355,12 @@ public static partial class LineReader
             && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Any());
     }
 
-    private static ReadLine One(string part, string earlier)
+    private static ReadLine One(string part, string earlier, ImmutableArray<OwnProduct> products)
     {
         var words = LineWords.Of(LineWaits.Without(part));
         var named = Best(Products, words);
-        var product = named?.Of;
+        var own = products.FirstOrDefault(p => part.Contains(p.Title, StringComparison.OrdinalIgnoreCase));
+        var product = own is null ? named?.Of : Coatings.Find(own.Class);
         var found = Rank(words, part, product);
         if (found.Count == 0)
         {
@@ -234,8 +377,15 @@ public static partial class LineReader
                 found[0].Name.Of,
                 product,
                 Math.Round(Math.Min(1, sure), 2),
-                Ids(found.Skip(1).Where(f => f.Score > found[0].Score * 0.4).Select(f => f.Name))
+                Ids(found.Skip(1).Where(f => f.Score > found[0].Score * 0.4).Select(f => f.Name)),
+                own?.Id
             );
+        }
+
+        // A word that leaves open which of several is meant says that much.
+        if (found.Count == 0 && Families.First(part) is { } first && !LineParts.Tests(part))
+        {
+            return Understood(part, first, product, 0.5, [], own?.Id);
         }
 
         // What is to be done is most often said first.
@@ -300,7 +450,7 @@ public static partial class LineReader
 
     private static ReadLine NotUnderstood(string part, ImmutableArray<string> why, ImmutableArray<string> others) => new(part, null, null, null, 0, others, why);
 
-    private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others)
+    private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others, string? own = null)
     {
         var used = product is not null && operation.Products.Any(p => p.Id == product.Id) ? product : null;
         var dilution = Dilution().Match(line) is { Success: true } d ? d.Value.Trim() : null;
@@ -320,8 +470,9 @@ public static partial class LineReader
             new SequenceStep
             {
                 Operation = operation.Id,
-                Product = used?.Id,
+                Product = used is null ? null : own ?? used.Id,
                 Dilution = dilution,
+                Or = Families.Or(line, operation, product),
             },
             operation.Title,
             used?.Title,
@@ -345,12 +496,21 @@ public static partial class LineReader
     // An operation that lays two coats by itself is one when two are asked for.
     private static int Coats(string line, SequenceStep step) =>
         Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount().Match(line) is { Success: true } m
-            ? m.Groups["n"].Value.ToLowerInvariant() switch
-            {
-                "2" or "two" => 2,
-                _ => 3,
-            }
+            ? m.Groups["o"].Success ? Ordinal().Count(m.Groups["o"].Value) : Count(m.Groups["n"].Value.ToLowerInvariant())
             : 1;
+
+    private static int Count(string said) =>
+        said switch
+        {
+            "2" or "two" => 2,
+            "3" or "three" => 3,
+            "4" or "four" => 4,
+            "5" or "five" => 5,
+            _ => 6,
+        };
+
+    [GeneratedRegex(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase)]
+    private static partial Regex Ordinal();
 
     // A thing with its phrases as words, and all the words by which it may be known.
     private sealed class Wording<T>(T of, string[] phrases, string title)
@@ -362,10 +522,13 @@ public static partial class LineReader
         public HashSet<string> Words { get; } = [.. phrases.Append(title).SelectMany(LineWords.Of)];
     }
 
-    [GeneratedRegex(@"^\s*(?:\d+[.)]|[-*•])\s*")]
+    [GeneratedRegex(@"^\s*(?:(?:\(?\d+[.):]|step\s+\d+[.:)]?|[a-h][.)]|[-*•–>])\s*)+", RegexOptions.IgnoreCase)]
     private static partial Regex Numbering();
 
-    [GeneratedRegex(@"\b(?<n>2|3|two|three)\s+(?:[a-z]+\s+){0,2}coats?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex CoatCount();
 
     [GeneratedRegex(@"(?:\d+\s*%|\d+\s*:\s*\d+|1/3|one third)[^,;.]*", RegexOptions.IgnoreCase)]

@@ -24,6 +24,10 @@ internal static partial class LineWords
         (StopUp(), " stopping "),
         (TWash(), " mordant "),
         (LimeWash(), " limewash "),
+        (TapeOff(), " unmask "),
+        (HandOver(), " handover "),
+        // What it is laid with says nothing of what is laid.
+        (Roller(), " "),
     ];
 
     private static readonly FrozenDictionary<string, string> Same = new Dictionary<string, string>
@@ -190,6 +194,15 @@ internal static partial class LineWords
 
     [GeneratedRegex(@"\blime[\s-]?wash(?:ed|ing)?\b", RegexOptions.IgnoreCase)]
     private static partial Regex LimeWash();
+
+    [GeneratedRegex(@"\b(?:tapes?\s+(?:pulled|off|comes?\s+off)|pull\w*\s+(?:the\s+|off\s+the\s+)?tape)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TapeOff();
+
+    [GeneratedRegex(@"\bhand(?:ed|ing)?[\s-]?over\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HandOver();
+
+    [GeneratedRegex(@"\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Roller();
 
     [GeneratedRegex(@"\bt-?wash\b", RegexOptions.IgnoreCase)]
     private static partial Regex TWash();

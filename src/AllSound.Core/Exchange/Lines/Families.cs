@@ -1,0 +1,297 @@
+using System.Collections.Immutable;
+using System.Text.RegularExpressions;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>
+/// Words that leave open which of several operations is meant: "prime", "rub down", "wash". Whoever writes them leaves it to the ground, and an audit takes
+/// what fits. Further words narrow it: "oil", "wet", "spot". Common practice.
+/// </summary>
+internal static partial class Families
+{
+    private static readonly string[] SpotCoats =
+    [
+        "sp_fill",
+        "sp_wood",
+        "sp_metal",
+        "sp_galv",
+        "sp_metal_one",
+        "se_plaster",
+        "se_mist",
+        "se_stabilise",
+        "pr_masonry",
+        "pr_bond",
+        "pr_alkali",
+        "se_alkali",
+    ];
+
+    // What is laid as a finish; two-part epoxy is that too where nothing follows it.
+    private static readonly string[] Finishes = [.. Operations.All.Where(o => o.Role == CoatRole.Finish && !o.Sprayed).Select(o => o.Id), "pr_epoxy"];
+
+    private static readonly ImmutableArray<(Regex Said, string[] Operations)> All =
+    [
+        (Spot(), SpotCoats),
+        (
+            Prime(),
+            [
+                "sp_wood",
+                "sp_metal",
+                "sp_galv",
+                "sp_fill",
+                "se_plaster",
+                "pr_bond",
+                "pr_steel",
+                "pr_galv",
+                "pr_nonferrous",
+                "pr_epoxy",
+                "pr_epoxy_tile",
+                "pr_floor",
+                "pr_masonry",
+                "pr_alkali",
+                "se_alkali",
+                "pr_silicate",
+                "pr_siloxane",
+                "pr_stain_shellac",
+                "pr_isolate",
+                "se_stabilise",
+            ]
+        ),
+        (Undercoat(), ["uc_alkyd", "uc_wb"]),
+        (Block(), ["sb_stain_alkyd", "sb_stain_shellac", "sb_stain_wb", "pr_stain_shellac", "sb_tannin", "sb_knot"]),
+        (Sealer(), ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond", "se_endgrain"]),
+        (Fill(), ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint"]),
+        (Scrape(), ["ls_scrape_loose", "ls_wet_scrape", "ls_wire_hand", "cl_dust_dry", "cl_algae_biocide", "dc_salts_brush"]),
+        (
+            Rub(),
+            [
+                "ab_gloss",
+                "st_wet_abrade",
+                "ab_wood_bare",
+                "ab_wood_bare_wet",
+                "ab_fill",
+                "ab_fill_wet",
+                "ab_tile",
+                "ab_plastic",
+                "ab_galv",
+                "ab_metal_hand",
+                "ab_plaster",
+                "ab_lead_sheet",
+                "ab_edge",
+                "ls_feather",
+                "ls_feather_wet",
+                "dn_between",
+                "dn_wet",
+                "st_shroud_sand",
+            ]
+        ),
+        (Rust(), ["ab_metal_hand", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
+        (Wash(), ["cl_sugar_soap", "cl_degrease", "cl_nicotine_wash", "cl_spirit_wash", "cl_soot_wash", "cl_tile_clean", "cl_rinse", "dc_paste_wash", "dc_metal_rinse", "st_wash_distemper"]),
+        (Rinse(), ["cl_rinse", "dc_rinse_cleaner", "dc_metal_rinse", "dc_acid_rinse", "dc_paste_wash", "dc_neutralise_alk", "cl_sugar_soap"]),
+        (Growth(), ["cl_algae_biocide", "cl_mould_wash", "cl_mould_lime"]),
+        (Dust(), ["du_vac", "cl_dust_dry", "dc_lead_clean"]),
+        (Dry(), ["dr_natural", "dr_wait", "dr_wipe", "dr_harden", "dr_putty", "dr_warm", "dr_force"]),
+        (Caulk(), ["ca_acrylic", "ca_hybrid"]),
+        (Strip(), ["st_solvent", "st_alkaline_poultice", "st_ir", "st_heatgun", "st_steam_paint", "st_soak_scrape", "st_scrape_dry", "st_wash_distemper"]),
+        (Grind(), ["ab_concrete", "st_grind_floor"]),
+        (Reach(), ["ms_access", "ms_tower", "ms_scaffold"]),
+        (Paint(), Finishes),
+    ];
+
+    /// <summary>The first operation of the family that words speak of; null for none.</summary>
+    public static Operation? First(string part) => All.FirstOrDefault(f => f.Said.IsMatch(part)) is { Operations: { } some } ? Operations.Find(some[0]) : null;
+
+    /// <summary>All operations of the families that words speak of.</summary>
+    public static IEnumerable<string> Members(string part) => All.Where(f => f.Said.IsMatch(part)).SelectMany(f => f.Operations).Where(o => Fits(part, Operations.Find(o)!));
+
+    /// <summary>What else the words may mean, as an audit takes them: operations with a slash and a product where they narrow it.</summary>
+    /// <param name="part">The words.</param>
+    /// <param name="read">What they were read as first.</param>
+    /// <param name="product">The product named; null for none.</param>
+    public static ImmutableArray<string> Or(string part, Operation read, CoatingClass? product)
+    {
+        var others = All.Where(f => f.Said.IsMatch(part) && (f.Operations.Contains(read.Id) || f.Operations == SpotCoats))
+            .SelectMany(f => f.Operations)
+            .Distinct(StringComparer.Ordinal)
+            .Select(o => Operations.Find(o)!)
+            .Where(o => Fits(part, o))
+            .ToList();
+
+        // A thinned first coat of wall paint is a mist coat, and the other way round.
+        if (read.Id is "tc_emul_roll" or "se_mist" && Thinned().IsMatch(part))
+        {
+            others.AddRange([Operations.Find("se_mist")!, Operations.Find("tc_emul_roll")!]);
+        }
+
+        return
+        [
+            .. others.SelectMany(o =>
+                    o.Products.IsEmpty ? [o.Id] : o.Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product)))).Select(p => $"{o.Id}/{p.Id}")
+                )
+                .Distinct(StringComparer.Ordinal)
+                .Where(id => id != read.Id),
+        ];
+    }
+
+    // Of a kind as far as words tell: two parts or one, clear or not.
+    private static bool Kindred(CoatingClass one, CoatingClass other) => one.PotLifeHours is null == other.PotLifeHours is null && one.Clear == other.Clear;
+
+    /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>
+    public static bool Narrowed(string part, CoatingClass product) =>
+        (!Oil().IsMatch(part) || product.Carrier is Carrier.Spirit or Carrier.Strong or Carrier.Alcohol or Carrier.None)
+        && (!Water().IsMatch(part) || product.Carrier == Carrier.Water)
+        && (!Shellac().IsMatch(part) || product.Carrier == Carrier.Alcohol)
+        && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
+        && (!Clear().IsMatch(part) || product.Clear)
+        && (!Wall().IsMatch(part) || product.Finishes.Contains(FinishFamily.WallPaint))
+        && (!Outside().IsMatch(part) || product.Finishes.Contains(FinishFamily.Masonry) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
+        && (!Mineral().IsMatch(part) || product.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure)
+        && Sheens.All(s => !s.Said.IsMatch(part) || product.Sheens.IsEmpty || product.Sheens.Contains(s.Sheen))
+        && (!Bonding().IsMatch(part) || product.Id is "p_bond_wb")
+        && (!Zinc().IsMatch(part) || product.Id is "p_galv_ac" or "p_epoxy_prim" or "p_bond_wb" or "p_zinc_rich" or "p_znphos_wb" or "p_znphos_alk");
+
+    private static readonly ImmutableArray<(Regex Said, Sheen Sheen)> Sheens = [(Gloss(), Sheen.Gloss), (Satin(), Sheen.Satin), (Eggshell(), Sheen.Eggshell), (Matt(), Sheen.Matt)];
+
+    // Wet and dry are not the same, nor are spots and the whole, nor kinds of ground.
+    private static bool Fits(string part, Operation operation)
+    {
+        var wet = operation.Id is "st_wet_abrade" or "ab_wood_bare_wet" or "ab_fill_wet" or "ls_feather_wet" or "dn_wet" or "ls_wet_scrape" or "ab_lead_sheet" or "ab_tile" or "ab_plastic" or "ab_galv";
+        var dry = operation.Id is "ab_gloss" or "ab_wood_bare" or "ab_fill" or "ls_feather" or "dn_between" or "ls_scrape_loose" or "ab_plaster";
+        return !(dry && Wet().IsMatch(part))
+            && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
+            && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part))
+            && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
+            && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
+            && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
+            && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
+            && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
+    }
+
+    [GeneratedRegex(@"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Spot();
+
+    [GeneratedRegex(@"\bprim(?:e|er|ers|ed|ing)\b|\bundercoater\b|\bfirst\s+coat\s+of\s+primer\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Prime();
+
+    [GeneratedRegex(@"\bunder\s*coat\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Undercoat();
+
+    [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|block\w*|shellac|knot\w*|stain\s+sealer)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Block();
+
+    [GeneratedRegex(@"\b(?:seal\w*|stabili[sz]\w*|bind\w*|consolidat\w*|primer[\s-]?sealer|size)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sealer();
+
+    [GeneratedRegex(@"\b(?:fill\w*|stop(?:ping)?|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|paste)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Fill();
+
+    [GeneratedRegex(@"\b(?:scrap\w*|brush\w*\s+(?:off|down|dry|again|out)|loose\b.*\boff|flak\w*|bristle|pick\s+off)\b|\bbrush\s+loose\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Scrape();
+
+    [GeneratedRegex(@"\b(?:sand\w*|rub\w*|flat\w*|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))", RegexOptions.IgnoreCase)]
+    private static partial Regex Rub();
+
+    [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Rust();
+
+    [GeneratedRegex(@"\b(?:wash\w*|sponge|warm\s+water|detergent|sugar\s*soap|degreas\w*|clean\w*|soap|scrub\w*|cleaner)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wash();
+
+    [GeneratedRegex(@"\brins\w*|\bhose\b|\bneutrali[sz]\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Rinse();
+
+    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|mould|mold|algae|moss|lichen|mildew|green\b.*\bscraped|killer)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Growth();
+
+    [GeneratedRegex(@"\b(?:dust\w*|vac\w*|hoover\w*|tack|brush\s+(?:down|off|out)|wipe\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dust();
+
+    [GeneratedRegex(@"\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dry();
+
+    [GeneratedRegex(@"\b(?:caulk\w*|mastic|sealant|decorators)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Caulk();
+
+    [GeneratedRegex(@"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Strip();
+
+    [GeneratedRegex(@"\b(?:diamond|grind\w*|csp|scabbl\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Grind();
+
+    [GeneratedRegex(@"\b(?:tower|scaffold|platform|podium|ladder|trestles?|hop[\s-]?up|boards?\s+on)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Reach();
+
+    [GeneratedRegex(@"\bgloss\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Gloss();
+
+    [GeneratedRegex(@"\bsatin\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Satin();
+
+    [GeneratedRegex(@"\beggshell\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Eggshell();
+
+    [GeneratedRegex(@"\b(?:matt|matte|flat)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Matt();
+
+    [GeneratedRegex(@"\b(?:emulsion|vinyl|wall\s+paint|latex)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wall();
+
+    [GeneratedRegex(@"\bmasonry\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Outside();
+
+    [GeneratedRegex(@"\b(?:silicate|lime\s*wash|mineral)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mineral();
+
+    [GeneratedRegex(@"\b(?:coats?|paint\w*|gloss|satin\w*|eggshell|matt|matte|flat|emulsion|acrylic|latex|enamel|finish\w*|top\s*coats?|polyurethane|epoxy|body|x\s*\d)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Paint();
+
+    [GeneratedRegex(@"\b(?:oil|alkyd|solvent|spirit[\s-]?based)\b|\boil[\s-](?:based|type)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Oil();
+
+    [GeneratedRegex(@"\b(?:water[\s-]?(?:based|borne)|water|acrylic|latex|waterborne)\b(?!\s*(?:alkyd|stain))", RegexOptions.IgnoreCase)]
+    private static partial Regex Water();
+
+    [GeneratedRegex(@"\bshellac\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Shellac();
+
+    [GeneratedRegex(@"\b(?:two[\s-]?(?:part|pack)|2[\s-]?(?:k|pack|part)|epoxy|polyurethane\s+two)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TwoPart();
+
+    [GeneratedRegex(@"\b(?:varnish|clear|lacquer|stain)\b(?![\s-]*block)", RegexOptions.IgnoreCase)]
+    private static partial Regex Clear();
+
+    [GeneratedRegex(@"\b(?:bonding|adhesion|grip)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Bonding();
+
+    [GeneratedRegex(@"\b(?:galv\w*|zinc)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Zinc();
+
+    [GeneratedRegex(@"\b(?:wet\w*|damp\w*|mist\w*|sponge|water)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wet();
+
+    [GeneratedRegex(@"\b(?:off|distemper|sponge|scrub\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Off();
+
+    [GeneratedRegex(@"\bdry\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DrySaid();
+
+    [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Extraction();
+
+    [GeneratedRegex(@"\b(?:all\s+over|whole|all\s+faces|everywhere|over\s+all)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Overall();
+
+    [GeneratedRegex(@"\b(?:wood\w*|timber|pine|knots?|mdf|softwood|hardwood|oak)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wood();
+
+    [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Metal();
+
+    [GeneratedRegex(@"\b(?:orbital|belt|disc|machine|power|electric)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Machine();
+
+    [GeneratedRegex(@"\d+\s*%|\bwater(?:ed)?\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Thinned();
+}

@@ -1,0 +1,145 @@
+using System.Collections.Immutable;
+using System.Text.RegularExpressions;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>What a piece of a line is, before it is read as work: most of what painters write beside it is no step.</summary>
+internal enum LineKind : byte
+{
+    /// <summary>Work, as far as can be told.</summary>
+    Work,
+
+    /// <summary>Something that is not to be done, or was not.</summary>
+    Denied,
+
+    /// <summary>What was found, measured or proved.</summary>
+    Found,
+
+    /// <summary>What is worn or kept at hand.</summary>
+    Care,
+
+    /// <summary>A reason, a result to look for, a word to the owner.</summary>
+    Remark,
+}
+
+/// <summary>Tells what the pieces of a line are.</summary>
+internal static partial class LineKinds
+{
+    /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
+    public static string Plain(string line) => Reason().Replace(Worn().Replace(DayNumber().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), ""), " "), "");
+
+    /// <summary>A piece parted from what it denies: "wipe, no spirit" and "oil it without wiping" alike.</summary>
+    public static (string Head, string? Denied) Parted(string piece) =>
+        Denial().Match(piece) is { Success: true, Index: > 0 } cut ? (piece[..cut.Index].Trim(' ', ',', '-'), piece[cut.Index..]) : (piece, null);
+
+    /// <summary>What a piece is.</summary>
+    public static LineKind Of(string piece) =>
+        Denies().IsMatch(piece) ? LineKind.Denied
+        : Cares().IsMatch(piece) ? LineKind.Care
+        : Finds().IsMatch(piece) ? LineKind.Found
+        : Remarks().IsMatch(piece) ? LineKind.Remark
+        : LineKind.Work;
+
+    /// <summary>What a piece says was found, as "facet=value".</summary>
+    public static ImmutableArray<string> Found(string piece) =>
+        [
+            .. Lead().IsMatch(piece) ? ["lead=ProvedAbsent"] : Array.Empty<string>(),
+            .. Dry().IsMatch(piece) ? ["moisture=Dry"] : Array.Empty<string>(),
+            .. Cured().IsMatch(piece) ? ["dampSource=Cured", "mouldSource=Cured"] : Array.Empty<string>(),
+        ];
+
+    /// <summary>True where a line is about another part of the building than the surface: "Trim: ..." for a wall.</summary>
+    /// <param name="line">The line.</param>
+    /// <param name="element">The surface's element; null where any may be meant.</param>
+    public static bool OfAnother(string line, Element? element) =>
+        element is { } own && Part().Match(line) is { Success: true } part && Kind(part.Groups["part"].Value.ToLowerInvariant()) is { } other && other != Kind(own);
+
+    private static string? Kind(string part) =>
+        part switch
+        {
+            _ when part.StartsWith("wall", StringComparison.Ordinal) => "wall",
+            _ when part.StartsWith("ceiling", StringComparison.Ordinal) => "ceiling",
+            _ when part.StartsWith("floor", StringComparison.Ordinal) => "floor",
+            _ when part.StartsWith("radiator", StringComparison.Ordinal) => "radiator",
+            _ => "trim",
+        };
+
+    private static string? Kind(Element element) =>
+        element switch
+        {
+            Element.Wall or Element.ChimneyBreast or Element.Column => "wall",
+            Element.Ceiling or Element.Cornice => "ceiling",
+            Element.Floor or Element.Step => "floor",
+            Element.Radiator or Element.Pipe => "radiator",
+            _ => "trim",
+        };
+
+    [GeneratedRegex(@"\b(?:lime(?:\s+putty)?|cement)\s+and\s+sand\b|\bsand\s+and\s+(?:cement|lime)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mortar();
+
+    [GeneratedRegex(@"^\W*days?\s+\d+(?:\s*(?:and|to|-|,)\s*\d+)*[^:,;.]{0,24}[:,]\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex DayNumber();
+
+    [GeneratedRegex(@"\([^)]*\)?|\[[^\]]*\]?")]
+    private static partial Regex Brackets();
+
+    // Masks are worn and laid: worn where something tells so.
+    [GeneratedRegex(
+        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Worn();
+
+    // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
+    [GeneratedRegex(
+        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\s+(?:it|you|need)\b|to\s+(?:save|stop|keep|let)\b)[^,.;]*",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Reason();
+
+    [GeneratedRegex(@"(?<=\S\s*)\b(?:without|instead\s+of|rather\s+than|never|no|not|nor|don'?t|do\s+not|nothing|avoid(?:ing)?)\s+(?!less\b|more\s+than\b|later\b|earlier\b|sooner\b|too\b)\S", RegexOptions.IgnoreCase)]
+    private static partial Regex Denial();
+
+    [GeneratedRegex(
+        @"^(?:and\s+|but\s+)?(?:no\b(?!\s*\d)|not\b|never\b|none\b|nothing\b|nobody\b|don'?t\b|do\s+not\b|without\b|avoid\b|neither\b|nor\b|skip\b|instead\s+of\b|rather\s+than\b)|\b(?:is|are|was|were|does|do|has|have|need|must|can|should|will)(?:n'?t|\s+not)\b|\bcannot\b|\bisn'?t\b|\bleave\s+\w+(?:\s+\w+)?\s+(?:alone|as\s+(?:it|they)\s+(?:is|are))\b|\bleft\s+(?:alone|as\s+(?:it|they)\s+(?:is|are|was))\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Denies();
+
+    [GeneratedRegex(
+        @"^(?:long\s+sleeves|first\s+aid|eye\s*wash.*|water\s+to\s+hand|drink.*|heat,?\s+drink.*|shade|\W+)$|^(?:both\s+)?(?:on|at\s+hand)$",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Cares();
+
+    [GeneratedRegex(
+        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|clean|dull|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Finds();
+
+    [GeneratedRegex(
+        @"^(?:told|tell|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|odd|even|then\s+even)\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:\w+\s+)?(?:lamps?|torch)(?:\s+on)?\W*$|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Remarks();
+
+    [GeneratedRegex(@"\blead\b[^.;]*\b(?:clear|negative|absent|none|nil|free)\b|\bno\s+lead\b|\blead[\s-]free\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Lead();
+
+    [GeneratedRegex(
+        @"\b(?:meter|pins?|probes?)\b|^\W*(?:[5-9]|1[0-8])(?:[.,]\d+)?\s*%|\b(?:1[0-8]|[5-9])\s*%\W*$|\b(?:is|are)?\s*(?:bone\s+)?dry\b|\bpale\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Dry();
+
+    [GeneratedRegex(
+        @"\b(?:fan|leak|roof|gutter|pipe|flashing|damp|extractor|downpipe|plumbing|drain)\b[^.;]*\b(?:mended|fixed|repaired|running|cured|renewed|sorted|cleared|replaced|done)\b|\b(?:mended|fixed|repaired|cured|cleared)\b[^.;]*\b(?:fan|leak|roof|gutter|pipe|flashing|damp)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Cured();
+
+    [GeneratedRegex(@"^\W*(?<part>walls?|ceilings?|trim|wood\s*work|skirtings?|doors?|windows?|frames?|floors?|radiators?|joinery|architraves?|bannisters?|banisters?|spindles)\s*[:\-–]", RegexOptions.IgnoreCase)]
+    private static partial Regex Part();
+}

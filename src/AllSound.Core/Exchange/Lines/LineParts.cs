@@ -1,0 +1,86 @@
+using System.Text.RegularExpressions;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>What the form of a painter's line tells: where it may be parted, and what a part does whatever it is about.</summary>
+internal static partial class LineParts
+{
+    /// <summary>The sentences of a line: between stops, semicolons and dashes.</summary>
+    public static string[] Sentences(string line) => [.. Stops().Split(line).Select(p => p.Trim()).Where(p => p.Length > 0)];
+
+    [GeneratedRegex(@"\s*(?:;|(?<!\b\d)\.(?=\s|$)|(?<=\d)\.(?=\s+[A-Z]|$)|!|\?|\s[-–]\s)\s*")]
+    private static partial Regex Stops();
+
+    /// <summary>The pieces between commas and "and" or "then"; what belongs together is for the reader to tell.</summary>
+    public static string[] Of(string line) => [.. Pieces().Split(line).Select(p => p.Trim(' ', ',', ';', '.', '&', '+')).Where(p => p.Length > 0)];
+
+    /// <summary>True when a part only says to rinse.</summary>
+    public static bool OnlyRinses(string part) => Rinse().IsMatch(part);
+
+    /// <summary>True when a part only says to let something dry.</summary>
+    public static bool OnlyDries(string part) => Dry().IsMatch(part);
+
+    /// <summary>True when a part only says to sand or rub down, and not what.</summary>
+    public static bool OnlyAbrades(string part) => Abrade().IsMatch(part);
+
+    /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
+    public static bool Repeats(string part) => Again().IsMatch(part);
+
+    /// <summary>True when the first thing that a part says to do prepares, so that no paint named in it is put on.</summary>
+    public static bool Prepares(string part) => Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
+
+    /// <summary>True when a part is about a test or a reading, which is no work on the surface.</summary>
+    public static bool Tests(string part) => Test().IsMatch(part);
+
+    // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
+    private const string Opening =
+        @"(?:lightly|wet|dry|hand|power|spot|re|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+
+    /// <summary>True when a part says how many coats and nothing else.</summary>
+    public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
+
+    [GeneratedRegex(@"^(?:in\s+)?(?:one|a\s+single|two|three|[1-4])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex CoatsAlone();
+
+    /// <summary>True when a part speaks of what is done between coats.</summary>
+    public static bool Between(string part) => BetweenCoats().IsMatch(part);
+
+    [GeneratedRegex(@"\bbetween\b", RegexOptions.IgnoreCase)]
+    private static partial Regex BetweenCoats();
+
+    /// <summary>True when a part begins by priming: with what is then often left to the ground.</summary>
+    public static bool Primes(string part) => Prime().IsMatch(part);
+
+    [GeneratedRegex(@"^(?:spot[\s-]+)?prim(?:e|er|ed|ing)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Prime();
+
+    [GeneratedRegex(
+        @"\s*(?:[,;&+]|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:" + Opening + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Pieces();
+
+    [GeneratedRegex(@"^rins(?:e|ed|ing)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Rinse();
+
+    [GeneratedRegex(@"^(?:allow|leave|let)(?:ed|ing)?\b.*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dry();
+
+    [GeneratedRegex(@"^(?:lightly\s+|hand\s+)?(?:sand|rub|flat|abrade)(?:ed|ing)?(?:\s+(?:down|back|off|flush|smooth|flat|lightly))*\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Abrade();
+
+    [GeneratedRegex(
+        @"^(?:then\s+|and\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:full\s+|thin\s+|top\s*|finish(?:ing)?\s+)*|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+(?:of|with|in)\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Again();
+
+    [GeneratedRegex(
+        @"\b(?:(?<prepare>(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|treat|damp(?:en)?|mist|scrub|hose|hang|spread|lift|pull|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Verbs();
+
+    [GeneratedRegex(@"\b(?:test|tests|testing|meter|reading|readings|sample)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Test();
+}

@@ -1,0 +1,134 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>The waits that a part of a line speaks of, in hours; null where it says nothing.</summary>
+/// <param name="Before">Before it is begun: "after 16 hours", "next day".</param>
+/// <param name="Between">Between its coats.</param>
+/// <param name="After">Once it is done, before whatever comes next: "leave 16 hours".</param>
+internal readonly partial record struct LineWaits(double? Before, double? Between, double? After)
+{
+    /// <summary>The clock time at which it is done, hours; null for none.</summary>
+    public double? Clock { get; init; }
+
+    /// <summary>It is done on the same day as what came before.</summary>
+    public bool SameDay { get; init; }
+
+    // From evening to morning. Common practice.
+    private const double Night = 16;
+
+    /// <summary>Reads a part.</summary>
+    public static LineWaits Of(string part) => Waits(part) with { Clock = ClockTime(part), SameDay = Same().IsMatch(part) };
+
+    private static LineWaits Waits(string part)
+    {
+        if (NextDay().IsMatch(part))
+        {
+            return new(Night, null, null);
+        }
+
+        if (ADay().IsMatch(part))
+        {
+            return new(null, 24, Coats().IsMatch(part) ? null : 24);
+        }
+
+        // Of a range the longer: whoever waits "2 to 4 hours" may have waited either.
+        double? hours =
+            Hours().Match(Standing().Replace(part, " ")) is { Success: true } h ? Number(h.Groups["n"].Value) * Unit(h.Groups["unit"].Value)
+            : Overnight().IsMatch(part) ? Night
+            : null;
+        return hours is null ? default
+            : Later().IsMatch(part) ? new(hours, null, null)
+            : Coats().IsMatch(part) ? new(null, hours, null)
+            : new(null, null, hours);
+    }
+
+    /// <summary>A part without what says how long to wait: that says nothing of what is done.</summary>
+    public static string Without(string part) => Waiting().Replace(Drying().Replace(part, " "), " ");
+
+    /// <summary>True when a part says to wait and nothing else.</summary>
+    public static bool IsAll(string part) => Alone().IsMatch(part) && Of(part) != default;
+
+    // How long a mixture stands, and by when it is used, is no wait of the coat.
+    [GeneratedRegex(@"\b(?:stand|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Standing();
+
+    private static double Number(string said) =>
+        said.ToLowerInvariant() switch
+        {
+            "a" or "an" or "one" => 1,
+            "two" => 2,
+            "three" => 3,
+            "four" => 4,
+            "five" => 5,
+            "six" => 6,
+            "seven" => 7,
+            "eight" => 8,
+            "ten" => 10,
+            "twelve" => 12,
+            "half an" or "half a" => 0.5,
+            var figure => double.Parse(figure, CultureInfo.InvariantCulture),
+        };
+
+    private static double? ClockTime(string part) =>
+        Time().Match(part) is { Success: true } t
+            ? t.Groups["h"].Success ? double.Parse(t.Groups["h"].Value, CultureInfo.InvariantCulture) + (t.Groups["m"].Success ? double.Parse(t.Groups["m"].Value, CultureInfo.InvariantCulture) / 60 : 0)
+                : Half(double.Parse(t.Groups["n"].Value, CultureInfo.InvariantCulture), t.Groups["half"].Value)
+            : null;
+
+    // "At 3" is in the afternoon, "at 9" in the morning: nobody paints at night.
+    private static double Half(double hour, string half) =>
+        half.StartsWith('p') && hour < 12 ? hour + 12
+        : half.StartsWith('a') ? hour
+        : hour < 7 ? hour + 12
+        : hour;
+
+    [GeneratedRegex(@"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))", RegexOptions.IgnoreCase)]
+    private static partial Regex Time();
+
+    [GeneratedRegex(@"\bsame\s+(?:day|morning|afternoon|shift)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Same();
+
+    [GeneratedRegex(@"\b(?:a|one)\s+day\s+(?:between|apart)\b|\bone\s+a\s+day\b|\ba\s+day\s+each\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ADay();
+
+    private static double Unit(string unit) =>
+        unit[0] switch
+        {
+            'm' or 'M' => 1 / 60.0,
+            'd' or 'D' => 24,
+            'w' or 'W' => 168,
+            _ => 1,
+        };
+
+    [GeneratedRegex(@"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?<n>\d+(?:\.\d+)?|half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s*(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Hours();
+
+    [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NextDay();
+
+    [GeneratedRegex(@"\bover\s?night\b|\bdry\s+till\s+(?:tomorrow|morning)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Overnight();
+
+    [GeneratedRegex(@"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Later();
+
+    [GeneratedRegex(@"\bbetween\b|\bapart\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Coats();
+
+    [GeneratedRegex(
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|dry|full|clear|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^next\s+(?:day|morning)\W*$",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Alone();
+
+    [GeneratedRegex(
+        @"\d+(?:\.\d+)?\s*(?:hours?|hrs?|h|mins?|minutes?|days?|weeks?)\b(?:\s+between(?:\s+coats)?)?|\bover\s?night\b|\bnext\s+(?:day|morning)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Waiting();
+
+    [GeneratedRegex(@"(?<=\w.*)\b(?:allow|leave|let)(?:ing)?\b[^,;]*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Drying();
+}

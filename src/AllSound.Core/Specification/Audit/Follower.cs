@@ -1,0 +1,341 @@
+using System.Collections.Frozen;
+using System.Collections.Immutable;
+using AllSound.Core.Assessment;
+using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// Follows a sequence through the transition function as a fair reader would: what may be read in several ways is read in the way that
+/// fits, what need not be written is taken as done, what nobody stated is asked, and what is wrong is told once, as if put right after.
+/// </summary>
+internal sealed class Follower
+{
+    // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
+    private static readonly FrozenSet<int> Given = new Facet[]
+    {
+        Facets.Substrate,
+        Facets.Exposure,
+        Facets.Film,
+        Facets.Lead,
+        Facets.Asbestos,
+        Facets.Removable,
+        Facets.VoidBehind,
+        Facets.ThinFace,
+        Facets.GlassNear,
+        Facets.Cover,
+    }
+        .Select(f => f.Index)
+        .ToFrozenSet();
+
+    // What others put right: where the lines say that it is done, it counts as done whatever the survey said before.
+    private static readonly FrozenSet<int> Settled = new Facet[] { Facets.DampSource, Facets.MouldSource, Facets.DrinkingWater, Facets.Consent }.Select(f => f.Index).ToFrozenSet();
+
+    private readonly Surface surface;
+    private readonly Appraised appraised;
+    private readonly Goal goal;
+    private readonly Practice.Firm firm;
+    private readonly ImmutableArray<SequenceSaid> said;
+    private readonly Unsaid unsaid;
+    private readonly Condition start;
+    private readonly FrozenSet<int> soft;
+
+    public Follower(Surface surface, Appraised appraised, Goal goal, Practice.Firm firm, ImmutableArray<SequenceSaid> said)
+    {
+        (this.surface, this.appraised, this.goal, this.firm, this.said) = (surface, appraised, goal, firm, said);
+        unsaid = new Unsaid(said.SelectMany(s => s.Never).ToFrozenSet(StringComparer.Ordinal));
+        var open = appraised
+            .Resolutions.Where(r => r.How is Resolved.Assumed or Resolved.Implied || (r.How == Resolved.Presumed && r.Facet == Facets.Lead))
+            .Select(r => r.Facet.Index)
+            .ToHashSet();
+        start = appraised.Condition;
+        foreach (var found in said.SelectMany(s => s.Found))
+        {
+            if (Claim(found) is var (facet, value) && (open.Remove(facet.Index) || Settled.Contains(facet.Index)))
+            {
+                start = start.With(facet.Index, value);
+            }
+        }
+
+        soft = open.ToFrozenSet();
+    }
+
+    /// <summary>Follows it.</summary>
+    /// <param name="steps">The steps.</param>
+    /// <param name="putRight">False to go on with what is wrong as it is, to see what suffers from it.</param>
+    public Followed Follow(IReadOnlyList<SequenceStep> steps, bool putRight = true)
+    {
+        var run = new Run();
+        var condition = start;
+        for (var i = 0; i < steps.Count; i++)
+        {
+            var read = Best(condition, steps[i], i, putRight);
+            run.Take(read);
+            condition = read.After;
+        }
+
+        run.Before.Add(condition);
+        run.Fair.Add(condition);
+        condition = condition.After(condition.LongestLeft);
+        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition)))
+        {
+            if (!need.Holds(condition))
+            {
+                condition = Judge(need, condition, steps.Count, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
+            }
+        }
+
+        Manners(steps, run);
+        return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]);
+    }
+
+    private sealed class Run
+    {
+        public List<Flaw> Flaws { get; } = [];
+
+        public List<Open> Open { get; } = [];
+
+        public List<Act> Taken { get; } = [];
+
+        public List<(int At, Need Need)> Notes { get; } = [];
+
+        public List<Act> Acts { get; } = [];
+
+        public List<Condition> Before { get; } = [];
+
+        public List<Condition> Fair { get; } = [];
+
+        public void Take(Read read)
+        {
+            Flaws.AddRange(read.Flaws);
+            Open.AddRange(read.Open);
+            Taken.AddRange(read.Taken);
+            Notes.AddRange(read.Notes);
+            Acts.Add(read.Act);
+            Before.Add(read.Before);
+            Fair.Add(read.Fair);
+        }
+    }
+
+    // A step read in one way, with what follows from that.
+    private sealed record Read(Act Act, Condition Fair, Condition Before, Condition After, List<Flaw> Flaws, List<Open> Open, List<Act> Taken, List<(int At, Need Need)> Notes)
+    {
+        public double Weight => Flaws.Sum(Followed.Weigh) + Open.Count + (0.1 * Taken.Count) + (0.05 * Notes.Count);
+    }
+
+    private Read Best(in Condition condition, SequenceStep step, int at, bool putRight)
+    {
+        Read? best = null;
+        foreach (var act in Readings(step))
+        {
+            var read = As(act, condition, step, at, putRight);
+            if (best is null || read.Weight < best.Weight - 1e-9)
+            {
+                best = read;
+            }
+
+            if (best.Weight == 0)
+            {
+                break;
+            }
+        }
+
+        return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
+    }
+
+    /// <summary>What a step may be: with the product named, or with any that the operation uses; then what else its words may mean.</summary>
+    public IEnumerable<Act> Readings(SequenceStep step)
+    {
+        var seen = new HashSet<int>();
+        foreach (var id in step.Or.Prepend(step.Product is null ? step.Operation : $"{step.Operation}/{step.Product}"))
+        {
+            var (operation, product) = id.Split('/') is [var o, var p] ? (Operations.Find(o), p) : (Operations.Find(id), null);
+            if (operation is null)
+            {
+                continue;
+            }
+
+            var known = product is not null && firm.Find(product) is not null ? product : null;
+            var acts = known is null && operation.Products.Length > 0 ? operation.Products.Select(c => firm.Act(operation, c.Id)) : [firm.Act(operation, known)];
+            foreach (var act in acts.OfType<Act>())
+            {
+                if (seen.Add(act.Index))
+                {
+                    yield return act;
+                }
+            }
+        }
+    }
+
+    private Read As(Act act, in Condition condition, SequenceStep step, int at, bool putRight)
+    {
+        var t = Treatments.Apply(condition, act, step.WaitHours, Pace.Least);
+        var read = new Read(act, t.Before, t.Before, default, [], [], [], []);
+        var (now, fair) = (t.Before, t.Before);
+        if (!t.IsSound)
+        {
+            foreach (var need in t.UnmetNeeds.Where(n => !n.Holds(now)))
+            {
+                var flaws = read.Flaws.Count;
+                now = Judge(need, now, at, act, read.Flaws, read.Open, read.Taken, read.Notes, putRight);
+                fair = read.Flaws.Count > flaws ? fair : need.Any.Aggregate(fair, (c, test) => c.With(test.Facet.Index, now[test.Facet]));
+            }
+        }
+
+        return read with { Fair = fair, Before = now, After = Treatments.Done(now, act, Pace.Least) };
+    }
+
+    // Says of an unmet need whether it is taken as met, asked, noted or a fault, and goes on as if it were met.
+    private Condition Judge(
+        Need need,
+        in Condition now,
+        int at,
+        Act? act,
+        List<Flaw> flaws,
+        List<Open> open,
+        List<Act> taken,
+        List<(int At, Need Need)> notes,
+        bool putRight
+    )
+    {
+        if (need.Clock is { } clock)
+        {
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? now.After(now.MinutesLeft(clock)) : now;
+        }
+
+        // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
+        if (need == SiteNeeds.AccessSafe || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
+        {
+            return Put(need, now);
+        }
+
+        if (unsaid.Meets(need, now) is { } met)
+        {
+            taken.Add(met.By);
+            if (met.Asked)
+            {
+                open.Add(new Open(at, need, Presumed: true));
+            }
+
+            return met.After;
+        }
+
+        if (Asked(need, now) is { } settled)
+        {
+            open.Add(new Open(at, need, Presumed: false));
+            return settled;
+        }
+
+        if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && !goal.Needs.Contains(need)))
+        {
+            notes.Add((at, need));
+            return Put(need, now);
+        }
+
+        flaws.Add(new Flaw(at, need, null));
+        return putRight ? Put(need, now) : now;
+    }
+
+    // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead is no matter of asking.
+    private Condition? Asked(Need need, in Condition now)
+    {
+        if (need == SiteNeeds.LeadAbsent)
+        {
+            return null;
+        }
+
+        foreach (var test in need.Any)
+        {
+            if (soft.Contains(test.Facet.Index) && now[test.Facet] == start[test.Facet])
+            {
+                return With(now, test);
+            }
+        }
+
+        return null;
+    }
+
+    private static Condition Put(Need need, in Condition now)
+    {
+        foreach (var test in need.Any)
+        {
+            if (!Given.Contains(test.Facet.Index))
+            {
+                return With(now, test);
+            }
+        }
+
+        return now;
+    }
+
+    private static Condition With(in Condition now, Test test)
+    {
+        for (byte value = 0; value < test.Facet.Size; value++)
+        {
+            if (test.Allows(value))
+            {
+                return now.With(test.Facet.Index, value);
+            }
+        }
+
+        return now;
+    }
+
+    private void Manners(IReadOnlyList<SequenceStep> steps, Run run)
+    {
+        var told = new List<Flaw>();
+        for (var i = 0; i < steps.Count; i++)
+        {
+            var ids = Thinning.TooFar(run.Acts[i], steps[i].Dilution) ? steps[i].Manners.Append("thinned-much") : steps[i].Manners;
+            told.AddRange(ids.Distinct(StringComparer.Ordinal).Select(id => Of(id, i, run, run.Acts[i])).OfType<Flaw>());
+        }
+
+        foreach (var line in said)
+        {
+            var i = steps.TakeWhile(s => s.Line is null || s.Line <= line.Line).Count();
+            told.AddRange(line.Manners.Select(id => Of(id, i, run, null)).OfType<Flaw>().Select(f => f with { At = i - 1, Line = line.Line }));
+        }
+
+        // What a manner says of a step need not be said again by the needs that fail with it.
+        run.Flaws.RemoveAll(f =>
+            f.Need is { } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
+        );
+        foreach (var flaw in told.Where(m => !run.Flaws.Exists(f => f.Same(m) && f.Line == m.Line && f.At == m.At)))
+        {
+            run.Flaws.Add(flaw);
+        }
+    }
+
+    private Flaw? Of(string id, int at, Run run, Act? act)
+    {
+        if (Specification.Manners.Find(id) is not { } manner)
+        {
+            return null;
+        }
+
+        var next = run.Acts.Skip(act is null ? at : at + 1).FirstOrDefault(a => a.Operation.Role != CoatRole.None);
+        var last = run.Acts.Take(at).LastOrDefault(a => a.Operation.Role != CoatRole.None);
+        return manner.When(new MannerAt(surface, start, run.Before[at], appraised.Facts, act, last, next)) ? new Flaw(at, null, manner) : null;
+    }
+
+    private static (Facet Facet, byte Value)? Claim(string found)
+    {
+        if (found.Split('=') is not [var name, var value] || Facets.All.FirstOrDefault(f => f.Name == name) is not { } facet)
+        {
+            return null;
+        }
+
+        for (byte v = 0; v < facet.Size; v++)
+        {
+            if (string.Equals(facet.ValueName(v), value, StringComparison.OrdinalIgnoreCase))
+            {
+                return (facet, v);
+            }
+        }
+
+        return null;
+    }
+}

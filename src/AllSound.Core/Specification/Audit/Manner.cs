@@ -1,0 +1,64 @@
+using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Sources;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>What a manner is judged in.</summary>
+/// <param name="Surface">The surface.</param>
+/// <param name="Start">Its condition as surveyed.</param>
+/// <param name="Now">Its condition when the words are reached.</param>
+/// <param name="Facts">What was recorded.</param>
+/// <param name="Act">The act of the step that it was said with; null where it was said by itself.</param>
+/// <param name="Last">The last coat laid before; null for none.</param>
+/// <param name="Next">The coat laid next after; null for none.</param>
+internal readonly record struct MannerAt(Surface Surface, Condition Start, Condition Now, Facts Facts, Act? Act, Act? Last, Act? Next)
+{
+    /// <summary>Lead is not ruled out in what is there.</summary>
+    public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;
+
+    /// <summary>Outside.</summary>
+    public bool Outside => Surface.Exposure == Exposure.Outside;
+
+    /// <summary>Kind of ground.</summary>
+    public SubstrateFamily Ground => Substrates.Of(Start.Get(Facets.Substrate)).Family;
+}
+
+/// <summary>
+/// A way of doing a step that does harm whatever the step is: a tool, a mixture, a neglect. What may follow what is the needs' matter;
+/// this is for what the words say of how it is done. How painters say it stands with the reader.
+/// </summary>
+internal sealed record Manner
+{
+    /// <summary>Stable id.</summary>
+    public required string Id { get; init; }
+
+    /// <summary>What is wrong, as a clause: "petrol is used to degrease".</summary>
+    public required string Problem { get; init; }
+
+    /// <summary>What happens, as a sentence.</summary>
+    public required string Consequence { get; init; }
+
+    /// <summary>What to do instead, as a sentence.</summary>
+    public required string Mend { get; init; }
+
+    /// <summary>How bad.</summary>
+    public required Severity Severity { get; init; }
+
+    /// <summary>Where it is wrong; everywhere unless said.</summary>
+    public Func<MannerAt, bool> When { get; init; } = _ => true;
+
+    /// <summary>The step itself is what is wrong: the mend leaves it out, or does this operation in its place.</summary>
+    public bool Drops { get; init; }
+
+    /// <summary>Operation in place of the step that is wrong; null where the step stays or goes.</summary>
+    public string? Instead { get; init; }
+
+    /// <summary>Ids of needs that fail by it and need not be told besides.</summary>
+    public ImmutableArray<string> Covers { get; init; } = [];
+
+    /// <summary>Who says so.</summary>
+    public Source Source { get; init; } = Source.Practice;
+}

@@ -1,0 +1,85 @@
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>Manners of tools and abrasives.</summary>
+internal static partial class Manners
+{
+    private static IEnumerable<Manner> Tools() =>
+        [
+            Fails(
+                "steel-wool",
+                "steel wool is used under a waterborne coat or on wood with tannin",
+                "Broken ends rust and turn black on oak.",
+                "Use a synthetic pad or a fine abrasive instead of steel wool."
+            ) with
+            {
+                When = at => Tannin(at) || at.Next?.Product?.Carrier == Carrier.Water || at.Act?.Product?.Carrier == Carrier.Water,
+            },
+            Fails(
+                "needle-on-sheet",
+                "a needle gun is used on thin sheet",
+                "It dents and stretches thin sheet and goes through where it is rusted.",
+                "Take the sheet down with a non-woven abrasive disc, hand wire brush and scraper, or convert the rust; the needle gun only on the thick frame."
+            ) with
+            {
+                When = at => at.Surface.Element is Element.Door or Element.RoofSheet or Element.Gutter or Element.Radiator or Element.Panelling or Element.Boarding,
+                Instead = "ab_metal_hand",
+            },
+            Fails(
+                "jet-close",
+                "the jet is held close or at high pressure",
+                "It cuts into render, joints and wood, drives water behind and lifts sound paint.",
+                "A wide fan from a good arm's length at low pressure, from the top down, and let it dry."
+            ),
+            Poor(
+                "wire-on-soft",
+                "a wire brush is used on soft stone, brick, wood or zinc",
+                "It scores the face, and broken wires rust in it.",
+                "Use a stiff bristle or nylon brush."
+            ) with
+            {
+                When = at =>
+                    at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous
+                    || at.Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.StonePorous or Substrate.RenderLime or Substrate.LimeOld,
+            },
+            Fails(
+                "coarse-on-veneer",
+                "coarse grit or a machine is used on veneer",
+                "Veneer is under a millimetre thick: it is through before it is seen.",
+                "Hand-sand lightly with 180 to 240 along the grain, or strip with gel."
+            ) with
+            {
+                When = at => at.Surface.Substrate == "veneer",
+            },
+            Poor("coarse-between", "coarse grit is used between coats", "Its scratches show in the finish.", "Use 240 to 320 between coats, and dust off."),
+            Poor("cross-grain", "wood for a clear finish is sanded across the grain", "Every scratch shows under the varnish.", "Sand along the grain, to 120 or finer.") with
+            {
+                When = at => at.Surface.Brief.Finish == FinishFamily.Clear || at.Next?.Product?.Clear == true,
+            },
+            Poor("worn-abrasive", "worn abrasive is used", "A worn disc burnishes and heats the face instead of keying it.", "Change the disc or paper as soon as it no longer cuts."),
+            Fails(
+                "belt-on-wall",
+                "plaster is levelled with a belt or disc sander",
+                "It tears paper and plaster and fills the house with dust.",
+                "Scrape, fill and rub down by hand or with a pole sander on a filter vacuum."
+            ) with
+            {
+                When = at => at.Ground == SubstrateFamily.Plaster && !at.Lead,
+            },
+            Poor(
+                "tape-left",
+                "masking tape stays on too long",
+                "The glue bakes on, and the tape tears the film when it comes off.",
+                "Pull the tape while the last coat is soft; tape only as much as is finished that day, or use tape rated for those days."
+            ),
+            Poor("paint-on-glass", "paint is left on the glass", "It peels, and scraping it off scratches the glass.", "Line the coat 2 mm on to the glass for a seal and wipe off the rest while it is wet."),
+            Poor(
+                "scrape-glue-hard",
+                "plaster is gouged with the scraper",
+                "Gouges have to be filled and show.",
+                "Soak again and lift with a broad knife held flat."
+            ),
+        ];
+}

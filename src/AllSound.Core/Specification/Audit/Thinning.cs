@@ -1,0 +1,84 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using AllSound.Core.Materials;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>How far a coat is let down by what was written, against what it bears.</summary>
+internal static partial class Thinning
+{
+    // What a measuring jug may be out by: percent. Judgement.
+    private const double Slack = 5;
+
+    /// <summary>The thinner as percent of the paint; null where the words give no figure, or name what belongs to the product.</summary>
+    /// <param name="dilution">As written: "10 %", "1:3", "half water".</param>
+    public static double? Percent(string? dilution)
+    {
+        if (dilution is null || Own().IsMatch(dilution))
+        {
+            return null;
+        }
+
+        if (Neat().IsMatch(dilution))
+        {
+            return 0;
+        }
+
+        if (Share().Match(dilution) is { Success: true } share)
+        {
+            return Number(share.Groups["n"].Value);
+        }
+
+        // Of two parts the paint is taken as the larger: whoever writes the thinner first means the same.
+        if (Parts().Match(dilution) is { Success: true } parts && Number(parts.Groups["a"].Value) is var a and > 0 && Number(parts.Groups["b"].Value) is var b and > 0)
+        {
+            return 100 * Math.Min(a, b) / Math.Max(a, b);
+        }
+
+        return Half().IsMatch(dilution) ? 100
+            : Third().IsMatch(dilution) ? 50
+            : Quarter().IsMatch(dilution) ? 33
+            : null;
+    }
+
+    /// <summary>True where the coat is let down by more than it bears. What is washed, sealed or mist-coated has its own measure.</summary>
+    /// <param name="act">The act.</param>
+    /// <param name="dilution">As written.</param>
+    public static bool TooFar(Act act, string? dilution) =>
+        act is { Product: { } product, Operation.Role: not CoatRole.None }
+        && product.Cover is not (Cover.Limewash or Cover.Sealer)
+        && Percent(dilution) is { } percent
+        && percent > Most(act.Operation, product) + Slack;
+
+    /// <summary>The most that a coat bears, percent.</summary>
+    public static double Most(Operation operation, CoatingClass product) =>
+        // A first coat on bare wood or plaster may be let down further than the sheet says of a full coat. Common practice.
+        Math.Max(Math.Max(operation.Thinning, product.ThinMost), product.Clear || Coating.SealsBare(operation) ? FirstCoat : 0);
+
+    private const double FirstCoat = 20;
+
+    private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);
+
+    [GeneratedRegex(@"\b(?:fixative|medium|diluent|own\s+thinner)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Own();
+
+    [GeneratedRegex(@"\b(?:neat|undiluted|unthinned|full\s+strength|as\s+bought|straight\s+from)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Neat();
+
+    [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s*(?:%|per\s*cent|percent)", RegexOptions.IgnoreCase)]
+    private static partial Regex Share();
+
+    [GeneratedRegex(@"(?<a>\d+(?:\.\d+)?)\s*(?::|to|part\w*\s+(?:\w+\s+)?(?:to|in)|in)\s*(?<b>\d+(?:\.\d+)?)", RegexOptions.IgnoreCase)]
+    private static partial Regex Parts();
+
+    [GeneratedRegex(@"\bhalf\b|50\s*/\s*50|1\s*/\s*2", RegexOptions.IgnoreCase)]
+    private static partial Regex Half();
+
+    [GeneratedRegex(@"\bthird\b|1\s*/\s*3", RegexOptions.IgnoreCase)]
+    private static partial Regex Third();
+
+    [GeneratedRegex(@"\bquarter\b|1\s*/\s*4", RegexOptions.IgnoreCase)]
+    private static partial Regex Quarter();
+}
