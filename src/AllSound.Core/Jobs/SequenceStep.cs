@@ -28,6 +28,9 @@ public sealed record SequenceStep
 
     /// <summary>Ids of what the words say about how it is done and an audit looks at: a tool, a mixture, a neglect.</summary>
     public ImmutableArray<string> Manners { get; init; } = [];
+
+    /// <summary>Done to a part of the face only: screws, patches, knots.</summary>
+    public bool Part { get; init; }
 }
 
 /// <summary>What somebody's own lines say besides the steps.</summary>

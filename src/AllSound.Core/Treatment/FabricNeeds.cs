@@ -363,6 +363,7 @@ public static class FabricNeeds
             "Over pH 12 even an alkali-resisting primer is burnt.",
             Severity.Fails,
             Source.Standard("BS 6150", Confidence.Usual),
+            ["wait, about four weeks for new render and longer in the cold; then test the pH again"],
             F.Alkalinity.IsNot(Alkalinity.High)
         )
         .Otherwise("surface pH is over 12");

@@ -61,8 +61,8 @@ internal static partial class Families
         ),
         (Undercoat(), ["uc_alkyd", "uc_wb"]),
         (Block(), ["sb_stain_alkyd", "sb_stain_shellac", "sb_stain_wb", "pr_stain_shellac", "sb_tannin", "sb_knot"]),
-        (Sealer(), ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond", "se_endgrain"]),
-        (Fill(), ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint"]),
+        (Sealer(), ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond"]),
+        (Fill(), ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint", "ca_acrylic", "ca_hybrid"]),
         (Scrape(), ["ls_scrape_loose", "ls_wet_scrape", "ls_wire_hand", "cl_dust_dry", "cl_algae_biocide", "dc_salts_brush"]),
         (
             Rub(),
@@ -96,12 +96,18 @@ internal static partial class Families
         (Caulk(), ["ca_acrylic", "ca_hybrid"]),
         (Strip(), ["st_solvent", "st_alkaline_poultice", "st_ir", "st_heatgun", "st_steam_paint", "st_soak_scrape", "st_scrape_dry", "st_wash_distemper"]),
         (Grind(), ["ab_concrete", "st_grind_floor"]),
+        (Stripe(), ["dn_stripe", "sp_metal", "sp_galv"]),
+        (Sheeted(), ["mk_floor", "ms_lead_setup", "mk_edge", "mk_spray"]),
+        (Mineral(), ["tc_mineral", "pr_silicate"]),
         (Reach(), ["ms_access", "ms_tower", "ms_scaffold"]),
         (Paint(), Finishes),
     ];
 
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
-    public static Operation? First(string part) => All.FirstOrDefault(f => f.Said.IsMatch(part)) is { Operations: { } some } ? Operations.Find(some[0]) : null;
+    public static Operation? First(string part) =>
+        All.FirstOrDefault(f => f.Said.IsMatch(part) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
+            ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p)))) ?? Operations.Find(some[0])
+            : null;
 
     /// <summary>All operations of the families that words speak of.</summary>
     public static IEnumerable<string> Members(string part) => All.Where(f => f.Said.IsMatch(part)).SelectMany(f => f.Operations).Where(o => Fits(part, Operations.Find(o)!));
@@ -128,7 +134,7 @@ internal static partial class Families
         return
         [
             .. others.SelectMany(o =>
-                    o.Products.IsEmpty ? [o.Id] : o.Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product)))).Select(p => $"{o.Id}/{p.Id}")
+                    o.Products.IsEmpty ? [o.Id] : o.Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product) || Spot().IsMatch(part)))).Select(p => $"{o.Id}/{p.Id}")
                 )
                 .Distinct(StringComparer.Ordinal)
                 .Where(id => id != read.Id),
@@ -136,7 +142,26 @@ internal static partial class Families
     }
 
     // Of a kind as far as words tell: two parts or one, clear or not.
-    private static bool Kindred(CoatingClass one, CoatingClass other) => one.PotLifeHours is null == other.PotLifeHours is null && one.Clear == other.Clear;
+    private static bool Kindred(CoatingClass one, CoatingClass other) =>
+        one.PotLifeHours is null == other.PotLifeHours is null
+        && one.Clear == other.Clear
+        && (one.Carrier == other.Carrier || one.PotLifeHours is not null)
+        && (one.Cover == other.Cover || !(Own.Contains(one.Cover) || Own.Contains(other.Cover)));
+
+    // Paints that nobody names in passing.
+    private static readonly Cover[] Own =
+    [
+        Cover.Limewash,
+        Cover.Silicate,
+        Cover.SilicatePure,
+        Cover.Casein,
+        Cover.Linseed,
+        Cover.Bitumen,
+        Cover.Siloxane,
+        Cover.HeatSilicone,
+        Cover.Wax,
+        Cover.Polish,
+    ];
 
     /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>
     public static bool Narrowed(string part, CoatingClass product) =>
@@ -145,6 +170,8 @@ internal static partial class Families
         && (!Shellac().IsMatch(part) || product.Carrier == Carrier.Alcohol)
         && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
         && (!Clear().IsMatch(part) || product.Clear)
+        && (!Epoxy().IsMatch(part) || product.Id is "p_epoxy_prim" or "p_epoxy_prim_wb" or "p_epoxy_mastic" or "p_zinc_rich" or "p_floor_2k" or "p_tile_2k")
+        && (!Polyurethane().IsMatch(part) || product.Isocyanate || product.Clear)
         && (!Wall().IsMatch(part) || product.Finishes.Contains(FinishFamily.WallPaint))
         && (!Outside().IsMatch(part) || product.Finishes.Contains(FinishFamily.Masonry) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
         && (!Mineral().IsMatch(part) || product.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure)
@@ -165,6 +192,7 @@ internal static partial class Families
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
+            && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
             && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
     }
@@ -190,7 +218,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:scrap\w*|brush\w*\s+(?:off|down|dry|again|out)|loose\b.*\boff|flak\w*|bristle|pick\s+off)\b|\bbrush\s+loose\b", RegexOptions.IgnoreCase)]
     private static partial Regex Scrape();
 
-    [GeneratedRegex(@"\b(?:sand\w*|rub\w*|flat\w*|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:sand\w*|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))", RegexOptions.IgnoreCase)]
     private static partial Regex Rub();
 
     [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase)]
@@ -217,11 +245,30 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b", RegexOptions.IgnoreCase)]
     private static partial Regex Strip();
 
-    [GeneratedRegex(@"\b(?:diamond|grind\w*|csp|scabbl\w*)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:diamond|csp|scabbl\w*)\b|\bgrind\w*\s+(?:the\s+)?(?:floor|slab|concrete|skin|flush)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Grind();
 
     [GeneratedRegex(@"\b(?:tower|scaffold|platform|podium|ladder|trestles?|hop[\s-]?up|boards?\s+on)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Reach();
+
+    [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sheeted();
+
+    [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Contained();
+
+    [GeneratedRegex(@"\bstripe\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Stripe();
+
+    // A coat alone may be of anything.
+    [GeneratedRegex(@"\b(?:paint|gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PaintNamed();
+
+    [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Epoxy();
+
+    [GeneratedRegex(@"\bpolyurethane\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Polyurethane();
 
     [GeneratedRegex(@"\bgloss\b", RegexOptions.IgnoreCase)]
     private static partial Regex Gloss();
@@ -250,7 +297,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:oil|alkyd|solvent|spirit[\s-]?based)\b|\boil[\s-](?:based|type)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Oil();
 
-    [GeneratedRegex(@"\b(?:water[\s-]?(?:based|borne)|water|acrylic|latex|waterborne)\b(?!\s*(?:alkyd|stain))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:water[\s-]?(?:based|borne)|acrylic|latex|waterborne)\b(?!\s*(?:alkyd|stain))|\bwater\s+(?:epoxy|paint)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Water();
 
     [GeneratedRegex(@"\bshellac\b", RegexOptions.IgnoreCase)]
@@ -271,7 +318,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:wet\w*|damp\w*|mist\w*|sponge|water)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Wet();
 
-    [GeneratedRegex(@"\b(?:off|distemper|sponge|scrub\w*)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:off|distemper|sponge)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Off();
 
     [GeneratedRegex(@"\bdry\b", RegexOptions.IgnoreCase)]
@@ -292,6 +339,6 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:orbital|belt|disc|machine|power|electric)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Machine();
 
-    [GeneratedRegex(@"\d+\s*%|\bwater(?:ed)?\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]
     private static partial Regex Thinned();
 }

@@ -41,11 +41,20 @@ internal static partial class LineKinds
         : Remarks().IsMatch(piece) ? LineKind.Remark
         : LineKind.Work;
 
-    /// <summary>What a piece says was found, as "facet=value".</summary>
-    public static ImmutableArray<string> Found(string piece) =>
+    /// <summary>True where the rest of the sentence is a remark too.</summary>
+    public static bool Tells(string piece) => Word().IsMatch(piece);
+
+    [GeneratedRegex(@"^(?:told|tell|note|nb|ps|owner|client|customer)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Word();
+
+    /// <summary>What a piece that tells of a finding says was found, as "facet=value".</summary>
+    public static ImmutableArray<string> Found(string piece) => [.. Settled(piece), .. Dry().IsMatch(piece) ? ["moisture=Dry"] : Array.Empty<string>()];
+
+    /// <summary>What any words say was proved or put right.</summary>
+    public static ImmutableArray<string> Settled(string piece) =>
         [
             .. Lead().IsMatch(piece) ? ["lead=ProvedAbsent"] : Array.Empty<string>(),
-            .. Dry().IsMatch(piece) ? ["moisture=Dry"] : Array.Empty<string>(),
+            .. Tank().IsMatch(piece) ? ["drinkingWater=None"] : Array.Empty<string>(),
             .. Cured().IsMatch(piece) ? ["dampSource=Cured", "mouldSource=Cured"] : Array.Empty<string>(),
         ];
 
@@ -86,14 +95,14 @@ internal static partial class LineKinds
 
     // Masks are worn and laid: worn where something tells so.
     [GeneratedRegex(
-        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
+        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Worn();
 
     // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
     [GeneratedRegex(
-        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\s+(?:it|you|need)\b|to\s+(?:save|stop|keep|let)\b)[^,.;]*",
+        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let)\b)[^,.;]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Reason();
@@ -120,7 +129,7 @@ internal static partial class LineKinds
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:told|tell|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|odd|even|then\s+even)\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:\w+\s+)?(?:lamps?|torch)(?:\s+on)?\W*$|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?rags\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+)\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:\w+\s+)?(?:lamps?|torch)(?:\s+on)?\W*$|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();
@@ -133,6 +142,9 @@ internal static partial class LineKinds
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Dry();
+
+    [GeneratedRegex(@"\b(?:cap|disconnect|divert|shut|close|take)\w*\b[^;]*\b(?:tank|inlet|downpipes?)\b|\blisted\s+for\s+(?:potable|drinking)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Tank();
 
     [GeneratedRegex(
         @"\b(?:fan|leak|roof|gutter|pipe|flashing|damp|extractor|downpipe|plumbing|drain)\b[^.;]*\b(?:mended|fixed|repaired|running|cured|renewed|sorted|cleared|replaced|done)\b|\b(?:mended|fixed|repaired|cured|cleared)\b[^.;]*\b(?:fan|leak|roof|gutter|pipe|flashing|damp)\b",

@@ -27,19 +27,35 @@ internal static partial class LineParts
     public static bool Repeats(string part) => Again().IsMatch(part);
 
     /// <summary>True when the first thing that a part says to do prepares, so that no paint named in it is put on.</summary>
-    public static bool Prepares(string part) => Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
+    public static bool Prepares(string part) => Chemical().IsMatch(part) || Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
 
     /// <summary>True when a part is about a test or a reading, which is no work on the surface.</summary>
     public static bool Tests(string part) => Test().IsMatch(part);
 
     // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
     private const string Opening =
-        @"(?:lightly|wet|dry|hand|power|spot|re|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+        @"(?:lightly|wet|dry|hand|power|spot|re|lay|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+
+    // What is put on is no coat.
+    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Chemical();
+
+    /// <summary>True when a part says how something is laid and not what.</summary>
+    public static bool OnlyLays(string part) => Lays().IsMatch(part);
+
+    [GeneratedRegex(@"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Lays();
+
+    /// <summary>True when a part is done to a part of the face only.</summary>
+    public static bool OnPart(string part) => Spots().IsMatch(part);
+
+    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|(?:drilled\s+)?holes?|nails?|bare\s+(?:bits|spots|patches)|patches|edges\s+only|end\s+grain|knots?|repairs)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Spots();
 
     /// <summary>True when a part says how many coats and nothing else.</summary>
     public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
 
-    [GeneratedRegex(@"^(?:in\s+)?(?:one|a\s+single|two|three|[1-4])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsAlone();
 
     /// <summary>True when a part speaks of what is done between coats.</summary>
@@ -70,13 +86,13 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:full\s+|thin\s+|top\s*|finish(?:ing)?\s+)*|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+(?:of|with|in)\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();
 
     [GeneratedRegex(
-        @"\b(?:(?<prepare>(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|treat|damp(?:en)?|mist|scrub|hose|hang|spread|lift|pull|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|etch\w*|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|treat|damp(?:en)?|mist|scrub|hose|hang|spread|lift|pull|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Verbs();

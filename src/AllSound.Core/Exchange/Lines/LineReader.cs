@@ -134,7 +134,7 @@ public static partial class LineReader
             if (part.Step is null)
             {
                 placed.Add(part with { Number = number, Said = part.Said is { } said ? said with { Line = number } : null });
-                at.Pending = waits.After ?? at.Pending;
+                at.Pending = (waits.Before ?? waits.After) is { } more ? (at.Pending ?? 0) + more : at.Pending;
                 continue;
             }
 
@@ -152,6 +152,14 @@ public static partial class LineReader
 
             at.Clock = waits.Clock ?? (waits.After is null && waits.Before is null ? at.Clock : null);
             at.Pending = waits.After ?? (coats == 1 ? waits.Between : null);
+        }
+
+        // What a line says was found or put right counts wherever in it that is said.
+        if (LineKinds.Settled(plain) is { IsEmpty: false } found && !placed.Exists(p => p.Said is { Found.IsEmpty: false }))
+        {
+            var at0 = placed.Count > 0 ? placed[0] : NotUnderstood(plain, ["something found: no step"], []) with { Number = number };
+            at0 = at0 with { Said = (at0.Said ?? new SequenceSaid { Line = number, Words = plain }) with { Found = found } };
+            placed = placed.Count > 0 ? [at0, .. placed.Skip(1)] : [at0];
         }
 
         return Mannered(placed, plain, number);
@@ -218,64 +226,114 @@ public static partial class LineReader
     private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, Position at, ImmutableArray<OwnProduct> products)
     {
         var read = new List<(ReadLine Line, LineWaits Waits)>();
-        var said = new List<(ReadLine Line, LineWaits Waits)>();
-        var work = new List<string>();
-        foreach (var sentence in LineParts.Sentences(LineKinds.Plain(line)))
+        foreach (var (words, kind) in Pieces(line))
         {
-            var own = new List<string>();
-            foreach (var piece in LineParts.Of(sentence))
+            if (kind != LineKind.Work)
             {
-                var (head, denied) = LineKinds.Parted(piece);
-                var kind = LineKinds.Of(head);
-                if (denied is not null || kind == LineKind.Denied)
-                {
-                    said.Add((Denied(denied ?? head), default));
-                }
-
-                // How many coats, said by itself, belongs to what was said before.
-                if (LineParts.OnlyCoats(head) && own.Count + work.Count > 0)
-                {
-                    var to = own.Count > 0 ? own : work;
-                    to[^1] += $", {head}";
-                }
-                else if (kind == LineKind.Work)
-                {
-                    own.Add(head);
-                }
-                else if (kind != LineKind.Denied)
-                {
-                    said.Add((Told(head, kind), kind == LineKind.Remark ? default : LineWaits.Of(head)));
-                }
-            }
-
-            work.AddRange(Joined([.. own]));
-        }
-
-        foreach (var part in work)
-        {
-            var last = read.Count > 0 ? read[^1].Line : at.Last;
-
-            // Whoever washes rinses, after however long it is left on; only what strips is rinsed out in a step of its own.
-            if (LineParts.OnlyRinses(part) && read.Count > 0 && !Is(read[^1].Line, o => o.Group == Treatment.Group.Strip))
-            {
-                read[^1] = (read[^1].Line, LineWaits.Of(part));
+                read.Add(kind == LineKind.Denied ? (Denied(words), default) : (Told(words, kind), kind == LineKind.Remark ? default : LineWaits.Of(words)));
                 continue;
             }
 
-            var again = LineParts.Repeats(part)
-                ? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? read.Select(r => r.Line).LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
+            var steps = read.Select(r => r.Line).Where(r => r.Step is not null).ToList();
+            var last = steps.Count > 0 ? steps[^1] : at.Last;
+
+            // Whoever washes rinses, after however long it is left on; only what strips is rinsed out in a step of its own.
+            if (LineParts.OnlyRinses(words) && steps.Count > 0 && !Is(steps[^1], o => o.Group == Treatment.Group.Strip))
+            {
+                var washed = read.FindLastIndex(r => r.Line.Step is not null);
+                read[washed] = (read[washed].Line, LineWaits.Of(words));
+                continue;
+            }
+
+            var again = LineParts.Repeats(words)
+                ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
                 : null;
             var one =
-                LineWaits.IsAll(part) ? NotUnderstood(part, ["counted as the wait before the next step"], [])
-                : again is { Step: { } step } ? Understood(part, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, []) with { Step = Same(step, part) }
-                : LineParts.OnlyAbrades(part) && last is not null && Is(last, Fills)
-                    ? Understood(part, RubbingDown[0], null, 1, [.. RubbingDown[1..].Select(o => o.Id), .. Chief(part) is { } other ? [other.Id] : Array.Empty<string>()])
-                : One(part, string.Join(' ', read.Select(r => r.Line.Line)), products);
-            read.Add((one, LineWaits.Of(part)));
+                LineWaits.IsAll(words) ? NotUnderstood(words, ["counted as the wait before the next step"], [])
+                : again is { Step: { } step }
+                    ? Understood(words, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, []) with
+                    {
+                        Step = Same(step, words),
+                    }
+                : LineParts.OnlyAbrades(words) && last is not null && Is(last, Fills)
+                    ? Understood(words, RubbingDown[0], null, 1, [.. RubbingDown[1..].Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()])
+                : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
+            read.Add((one, LineWaits.Of(words)));
         }
 
         // Edges are cut in with the coat: said beside one it is no more to do.
-        return [.. read.Count > 1 ? read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null) : read, .. said];
+        return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
+    }
+
+    // What a line says, in its order: pieces of work joined to what they need to be understood, and the rest apart.
+    private static List<(string Words, LineKind Kind)> Pieces(string line)
+    {
+        var pieces = new List<(string Words, LineKind Kind)>();
+        foreach (var sentence in LineParts.Sentences(LineKinds.Plain(line)))
+        {
+            var run = new List<string>();
+            var told = false;
+            foreach (var piece in LineParts.Of(sentence))
+            {
+                var (head, denied) = LineKinds.Parted(piece);
+                told |= LineKinds.Tells(head);
+                var kind =
+                    told ? LineKind.Remark
+                    : LineWaits.IsAll(head) ? LineKind.Work
+                    : LineKinds.Of(head);
+
+                // How many coats, said by itself, belongs to what was said before.
+                if (LineParts.OnlyCoats(head) && (run.Count > 0 || pieces is [.., { Kind: LineKind.Work }]))
+                {
+                    if (run.Count > 0)
+                    {
+                        run[^1] += $", {head}";
+                    }
+                    else
+                    {
+                        pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
+                    }
+                }
+                else if (LineParts.OnlyLays(head))
+                {
+                    // "Mix the primer and roll": what was mixed is laid.
+                    if (run.Count == 0 && pieces is [.., { Kind: LineKind.Remark } mixed])
+                    {
+                        pieces[^1] = (mixed.Words, LineKind.Work);
+                    }
+                }
+                else if (LineWaits.IsAll(head))
+                {
+                    Flush();
+                    pieces.Add((head, LineKind.Work));
+                }
+                else if (kind == LineKind.Work)
+                {
+                    run.Add(head);
+                }
+                else if (kind != LineKind.Denied)
+                {
+                    Flush();
+                    pieces.Add((head, kind));
+                }
+
+                if (denied is not null || kind == LineKind.Denied)
+                {
+                    Flush();
+                    pieces.Add((denied ?? head, LineKind.Denied));
+                }
+            }
+
+            Flush();
+
+            void Flush()
+            {
+                pieces.AddRange(Joined([.. run]).Select(w => (w, LineKind.Work)));
+                run.Clear();
+            }
+        }
+
+        return pieces;
     }
 
     private static SequenceStep Same(SequenceStep step, string part) =>
@@ -371,6 +429,12 @@ public static partial class LineReader
         var total = Weight(words);
         if (found.Count > 0 && !(LineParts.Tests(part) && found[0].Name.Of.Group != Treatment.Group.Aftercare))
         {
+            // A method that is refused is what is meant wherever it is named.
+            if (found.Find(f => f.Name.Of.Refused) is { Name: not null } refused)
+            {
+                found = [refused, .. found.Where(f => f != refused)];
+            }
+
             var sure = Weight(words.Where(w => found[0].Name.Words.Contains(w) || named?.Words.Contains(w) == true)) / Math.Max(1, total);
             return Understood(
                 part,
@@ -473,6 +537,7 @@ public static partial class LineReader
                 Product = used is null ? null : own ?? used.Id,
                 Dilution = dilution,
                 Or = Families.Or(line, operation, product),
+                Part = LineParts.OnPart(line),
             },
             operation.Title,
             used?.Title,

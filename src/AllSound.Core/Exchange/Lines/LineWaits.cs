@@ -25,7 +25,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     {
         if (NextDay().IsMatch(part))
         {
-            return new(Night, null, null);
+            return new(part.Contains("morning", StringComparison.OrdinalIgnoreCase) ? Night : 24, null, null);
         }
 
         if (ADay().IsMatch(part))
@@ -102,7 +102,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             _ => 1,
         };
 
-    [GeneratedRegex(@"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?<n>\d+(?:\.\d+)?|half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s*(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Hours();
 
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
@@ -118,7 +118,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|dry|full|clear|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^next\s+(?:day|morning)\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|dry|full|clear|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

@@ -25,6 +25,9 @@ internal static partial class LineWords
         (TWash(), " mordant "),
         (LimeWash(), " limewash "),
         (TapeOff(), " unmask "),
+        (FlatSheen(), " matt "),
+        // How the ground is, and not what is done.
+        (OnPrimed(), " "),
         (HandOver(), " handover "),
         // What it is laid with says nothing of what is laid.
         (Roller(), " "),
@@ -197,6 +200,12 @@ internal static partial class LineWords
 
     [GeneratedRegex(@"\b(?:tapes?\s+(?:pulled|off|comes?\s+off)|pull\w*\s+(?:the\s+|off\s+the\s+)?tape)\b", RegexOptions.IgnoreCase)]
     private static partial Regex TapeOff();
+
+    [GeneratedRegex(@"\bflat\s+(?=x\s*\d|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b", RegexOptions.IgnoreCase)]
+    private static partial Regex FlatSheen();
+
+    [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:primed|painted|sealed|coated|filled)\s+\w+", RegexOptions.IgnoreCase)]
+    private static partial Regex OnPrimed();
 
     [GeneratedRegex(@"\bhand(?:ed|ing)?[\s-]?over\b", RegexOptions.IgnoreCase)]
     private static partial Regex HandOver();

@@ -88,7 +88,9 @@ internal static class MannerPhrases
             Said("belt-on-wall", @"\bbelt[\s-]?sand\w*|\bdisc[\s-]?sand\w*"),
             Said("tape-left", @"\btape\b[^.;]*\b(?:stays?|left|leave|up|on)\b[^.;]*\b(?:weeks?|month|(?:[4-9]|\d\d|four|five|six|seven|ten)\s+days|whole\s+(?:house|job)|end\s+of\s+the\s+job)\b|\bleave\s+(?:the\s+)?tape\b[^.;]*\b(?:weeks?|month|dry|hard|days)\b|\btape\s+off\s+(?:after|once)\b[^.;]*\b(?:weeks?|month|hard|cured)"),
             Said("paint-on-glass", @"\bpaint\s+(?:left\s+)?on\s+(?:the\s+)?glass\b[^.;]*\b(?:left|leave|stays?|scrape\s+later|fine)|\bleave\b[^.;]*\bon\s+the\s+glass\b"),
-            Said("scrape-glue-hard", @"\bscrape\s+hard\b"),
+            Said("scrape-glue-hard", @"\bgoug\w*|\bdig\s+in\s+with\s+(?:the\s+)?scraper"),
+            Denied("no-key", @"\b(?:no|not|without|don'?t|skip\s+the)\s+(?:any\s+)?(?:sand\w*|rub\w*|key\w*|abrad\w*|scuff\w*|flatt\w*)(?!\s*(?:between|dry|of\s+the\s+sound))\b"),
+            Said("stain-not-dry", @"\b(?:one|two|three|four|five|six|[1-9])\s+hours?\s+after\s+stain\w*|\bstraight\s+(?:after|over|on\s+to|onto|on)\s+(?:the\s+)?(?:wet\s+)?stain\b"),
             // Time and weather.
             Said("dew", $@"\b(?:dew|fog|mist|frost|rain|showers|drizzle)\s+(?:is\s+|are\s+)?(?:forecast|due|coming|expected|to\s+come)\b|\bwith\s+(?:dew|fog|frost|rain)\b|\b(?:finish\w*|last\s+coat|{Coat})\b[^.;]*\b(?:at\s+)?(?:1[7-9]|2[0-3])[:.]\d\d|\b(?:at\s+)?dusk\b|\bbefore\s+the\s+rain\b|\bin\s+(?:the\s+)?(?:rain|drizzle|fog|frost)\b"),
             Said("dew-point", @"\b(?:9[0-9]|8[6-9])\s*%?\s*(?:rh|humidity|relative)|\brh\s*(?:of\s+)?(?:9\d|8[6-9])\b|\bcondensation\s+on\s+(?:it|the)\b|\b(?:slab|steel|metal|face|wall)\b[^.;]*\b(?:sweat\w*|wet\s+with\s+dew)"),

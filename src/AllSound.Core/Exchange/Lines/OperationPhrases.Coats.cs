@@ -165,8 +165,8 @@ internal static partial class OperationPhrases
             ["tc_varnish"] = ["varnish", "exterior varnish", "yacht varnish", "polyurethane varnish", "clear varnish"],
             ["tc_polish"] = ["french polish", "shellac polish", "polish pad", "polish rubber"],
             ["tc_wax"] = ["paste wax", "wax polish", "wax buff", "beeswax", "rewax"],
-            ["tc_stain"] = ["woodstain", "wood stain", "translucent stain", "low build stain", "exterior stain"],
-            ["tc_oil"] = ["hardwax", "danish oil", "oil wood", "teak oil", "hardwax oil", "tung oil", "coat oil wipe"],
+            ["tc_stain"] = ["woodstain", "wood stain", "translucent stain", "low build stain", "exterior stain", "outdoor stain", "opaque stain"],
+            ["tc_oil"] = ["hardwax", "danish oil", "oil wood", "teak oil", "hardwax oil", "tung oil", "coat oil wipe", "coat oil", "deck oil", "flood oil"],
             ["tc_linseed"] = ["linseed", "linseed paint", "linseed oil paint"],
             ["tc_metal"] =
             [

@@ -28,7 +28,7 @@ internal static partial class OperationPhrases
         ["fc_structural_refer"] = ["engineer", "structural", "structural crack"],
         ["fc_gutter"] = ["clear gutter", "gutter repair", "gutter clean", "gutter leak", "downpipe"],
         ["fc_flash_seal"] = ["flashing", "seal frame", "mastic frame"],
-        ["fc_repoint"] = ["repoint", "point brick", "pointing"],
+        ["fc_repoint"] = ["repoint", "soft joints mortar", "joints mortar", "joints cut mortar", "open joints mortar", "point brick", "pointing"],
         ["fc_ground"] = ["lower ground", "dig ground", "french drain"],
         ["fc_damp_refer"] = ["damp survey", "damp surveyor", "damp specialist", "damp proof", "cure damp"],
         ["fc_crack_monitor"] = ["monitor crack", "tell tale", "telltale"],
@@ -53,7 +53,7 @@ internal static partial class OperationPhrases
         ["mc_hardware"] = ["ironmongery", "remove hardware", "remove handle", "remove door furniture", "hinge handle", "take handle", "remove fittings", "remove locks"],
 
         // Strip and loosen.
-        ["st_solvent"] = ["paint stripper", "strip gel", "chemical strip", "stripper", "strip solvent", "solvent strip"],
+        ["st_solvent"] = ["paint stripper", "strip gel", "solvent gel", "gel", "chemical strip", "stripper", "strip solvent", "solvent strip"],
         ["st_alkaline_poultice"] =
         [
             "poultice strip",
@@ -201,6 +201,9 @@ internal static partial class OperationPhrases
             "sand smooth",
             "rub abrasive",
             "hand sand",
+            "dull paint",
+            "dull",
+            "scuff",
         ],
         ["st_wet_abrade"] = ["wet sand", "sand wet", "wet flat", "flat wet", "wet abrade", "wet rub", "rub wet", "abrade wet", "wetdry", "wetdry flat", "sand wetdry"],
         ["ab_power_dry"] =
@@ -301,7 +304,7 @@ internal static partial class OperationPhrases
         ["rp_splice"] = ["splice", "splice new timber", "rotten timber splice", "scarf", "cut rot", "cut rotten", "replace rotten", "new timber sill", "piece timber"],
         ["rp_decay"] = ["wood hardener", "harden rot", "resin repair", "resin repair rot", "wet rot resin", "epoxy repair", "rot hardener", "treat rot"],
         ["rp_knot_cut"] = ["cut knot", "live knot", "drill knot", "heat knot", "resinous knot"],
-        ["rp_putty"] = ["putty", "replace putty", "renew putty", "reputty", "hack putty", "glazing putty", "reglaze"],
+        ["rp_putty"] = ["putty", "linseed putty", "glass putty", "replace putty", "renew putty", "reputty", "hack putty", "glazing putty", "reglaze"],
         ["rp_grout"] = ["grout", "regrout", "renew grout", "rake grout"],
         ["mc_fixings"] = ["renew fixings", "replace screws", "roofing screws", "replace fixings"],
         ["mc_lap_rivet"] = ["rivet", "rivet laps"],
@@ -317,7 +320,7 @@ internal static partial class OperationPhrases
         ["ca_remove"] = ["remove silicone", "cut silicone", "old sealant remove", "rake sealant", "remove caulk", "cut sealant"],
 
         // Aftercare.
-        ["ac_clean"] = ["tidy", "clean site", "clear", "remove sheets", "lift sheets", "handover", "leave clean"],
+        ["ac_clean"] = ["tidy", "clean site", "clear", "remove sheets", "lift sheets", "handover"],
         ["ac_unmask"] = ["unmask", "remove tape", "remove mask", "pull tape", "remove masking tape", "demask", "remove film tape"],
         ["ac_snag"] = ["snag", "inspection", "snagging", "inspect", "touch snag", "inspect finish", "check finish"],
         ["ac_protect"] = ["protect finish", "keep open doors", "protect new paint"],

@@ -61,7 +61,7 @@ internal static class ProductPhrases
         ["p_wax"] = ["paste wax", "beeswax", "wax polish"],
         ["p_oil_hw"] = ["hardwax", "hardwax oil"],
         ["p_linseed"] = ["linseed", "linseed paint"],
-        ["p_floor_1k"] = ["onepart floor paint", "single pack floor paint", "alkyd floor paint", "floor enamel"],
+        ["p_floor_1k"] = ["onepart floor paint", "single pack floor paint", "floor enamel"],
         ["p_floor_2k"] = ["twopart floor", "epoxy floor", "twopart floor paint"],
         ["p_tile_2k"] = ["twopart tile", "epoxy tile paint"],
     }.ToFrozenDictionary(StringComparer.Ordinal);

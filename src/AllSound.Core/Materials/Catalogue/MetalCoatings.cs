@@ -88,7 +88,7 @@ public static class MetalCoatings
         Flex = 1,
         WetEdge = 15,
         PotLifeHours = 4,
-        Grounds = [.. Ferrous, Substrate.Aluminium, Substrate.Copper, Substrate.ConcreteCast, Substrate.StoneDense],
+        Grounds = [.. Ferrous, Substrate.GalvanisedNew, Substrate.GalvanisedOld, Substrate.Aluminium, Substrate.Copper, Substrate.ConcreteCast, Substrate.StoneDense],
         Follows = [ZincRich, Cover.Epoxy],
         Source = Source.Standard("ISO 12944-5", Confidence.Usual),
     };
@@ -245,7 +245,7 @@ public static class MetalCoatings
         WetEdge = 5,
         Finishes = [FinishFamily.Metal],
         Grounds = [Substrate.GalvanisedNew, Substrate.GalvanisedOld, Substrate.Aluminium],
-        Follows = [ZincPrimer],
+        Follows = [ZincPrimer, Cover.Epoxy],
         Source = Source.Standard("ASTM D6386", Confidence.Usual),
     };
 
@@ -277,7 +277,7 @@ public static class MetalCoatings
         LeastPrep = Prep.Hand,
         Finishes = [FinishFamily.Metal],
         Grounds = Ferrous,
-        Follows = [DirectToMetal, MetalAlkyd, MetalWater],
+        Follows = [DirectToMetal, MetalAlkyd, MetalWater, Cover.Epoxy],
         Source = Source.Usual,
     };
 

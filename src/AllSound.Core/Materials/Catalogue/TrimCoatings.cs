@@ -202,7 +202,7 @@ public static class TrimCoatings
         Finishes = [FinishFamily.TrimPaint, FinishFamily.Metal],
         HeatMost = 65,
         WetEdge = 5,
-        Follows = [.. WaterTrimBase, EnamelWater],
+        Follows = [.. WaterTrimBase, EnamelWater, Cover.Epoxy],
         Source = VocRules,
     };
 

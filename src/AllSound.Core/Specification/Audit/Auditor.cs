@@ -106,7 +106,10 @@ public static class Auditor
         var levels = Customs.On(new Setting(surface, appraised, goal.Family), firm.RulesOn(surface));
         var mender = new Mender(follower, new Remedy(rates, goal, appraised, levels), goal, [.. sequence], followed);
         var suffers = follower.Follow(sequence, putRight: false).Flaws;
-        var faults = followed.Flaws.Select(f => new AuditFault(
+        // One cause, one line: what the mend of another fault puts right as well is told with that one.
+        var told = followed.Flaws.Where(f => mender.Cause(f) is not { } c || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)).ToList();
+        var under = followed.Flaws.Except(told).ToLookup(f => mender.Cause(f)!.Value);
+        var faults = told.Select(f => new AuditFault(
             Number(sequence, f),
             f.Severity,
             f.Id,
@@ -114,7 +117,15 @@ public static class Auditor
             f.Problem,
             f.Consequence,
             mender.Of(f),
-            [.. suffers.Where(s => s.At > f.At && s.Same(f) && s.At < sequence.Count).Select(s => Number(sequence, s)!.Value).Distinct()],
+            [
+                .. suffers
+                    .Where(s => s.At > f.At && s.Same(f))
+                    .Concat(under[(f.At, f.Id)].Where(u => u.At > f.At))
+                    .Where(s => s.At < sequence.Count)
+                    .Select(s => Number(sequence, s)!.Value)
+                    .Distinct()
+                    .Order(),
+            ],
             f.Source
         ));
         return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended);

@@ -13,6 +13,10 @@ namespace AllSound.Core.Specification;
 /// </summary>
 internal sealed class Follower
 {
+    // Share of the least wait that another maker's sheet may give, and the warmth from which it holds, degrees Celsius. Judgement.
+    private const double Near = 0.6;
+    private const double Warm = 15;
+
     // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
     private static readonly FrozenSet<int> Given = new Facet[]
     {
@@ -69,9 +73,15 @@ internal sealed class Follower
     {
         var run = new Run();
         var condition = start;
+        var first = steps.Select(s => Readings(s).FirstOrDefault()).ToList();
         for (var i = 0; i < steps.Count; i++)
         {
             var read = Best(condition, steps[i], i, putRight);
+            if (putRight && Replaced(steps[i], read, i, first) is { } other)
+            {
+                read = read with { After = other };
+            }
+
             run.Take(read);
             condition = read.After;
         }
@@ -81,15 +91,57 @@ internal sealed class Follower
         condition = condition.After(condition.LongestLeft);
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition)))
         {
+            // A first coat of the same paint let down is one of its two.
+            if (need == Needs.FullFinish && run.Acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish).GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish)))
+            {
+                continue;
+            }
+
             if (!need.Holds(condition))
             {
-                condition = Judge(need, condition, steps.Count, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
+                condition = Judge(need, condition, steps.Count, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
             }
         }
 
         Manners(steps, run);
         return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]);
     }
+
+    // Where a manner says that the step is the wrong one, what comes after is judged as if the right one stood there.
+    private Condition? Replaced(SequenceStep step, Read read, int at, List<Act?> acts)
+    {
+        foreach (var id in step.Manners.Concat(Seen))
+        {
+            if (
+                Specification.Manners.Find(id) is { } manner
+                && (manner.Drops || manner.Instead is not null)
+                && manner.When(new MannerAt(surface, start, read.Before, appraised.Facts, read.Act, null, acts.Skip(at + 1).FirstOrDefault(a => a?.Operation.Role is not (null or CoatRole.None))))
+            )
+            {
+                // A coat gets the right one under it; other work is taken to reach what it was to reach.
+                return manner.Instead is not { } other ? read.Before
+                    : firm.Act(Operations.Find(other)!, null) is { Operation.Role: not CoatRole.None } act
+                        ? Treatments.Done(Treatments.Done(read.Before, act, Pace.Least), read.Act, Pace.Least)
+                    : null;
+            }
+        }
+
+        return null;
+    }
+
+    // Methods that nobody names in passing.
+    private static readonly FrozenSet<string> Chosen = new[]
+    {
+        "st_caustic_dip",
+        "st_alkaline_poultice",
+        "st_needle_gun",
+        "st_wet_blast",
+        "st_blast_steel",
+        "st_heatgun",
+        "st_ir",
+    }.ToFrozenSet(StringComparer.Ordinal);
+
+    private static readonly string[] Seen = [.. Specification.Manners.All.Where(m => m.Seen).Select(m => m.Id)];
 
     private sealed class Run
     {
@@ -122,7 +174,7 @@ internal sealed class Follower
     // A step read in one way, with what follows from that.
     private sealed record Read(Act Act, Condition Fair, Condition Before, Condition After, List<Flaw> Flaws, List<Open> Open, List<Act> Taken, List<(int At, Need Need)> Notes)
     {
-        public double Weight => Flaws.Sum(Followed.Weigh) + Open.Count + (0.1 * Taken.Count) + (0.05 * Notes.Count);
+        public double Weight { get; init; }
     }
 
     private Read Best(in Condition condition, SequenceStep step, int at, bool putRight)
@@ -136,13 +188,24 @@ internal sealed class Follower
                 best = read;
             }
 
-            if (best.Weight == 0)
-            {
-                break;
-            }
         }
 
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
+    }
+
+    // Of several readings the one with the least wrong; then the one that does more of what the surface needs and leaves less to wait for.
+    private double Weigh(Read read, in Condition before, in Condition after)
+    {
+        var (has, had) = (Treatments.Satisfied(after), Treatments.Satisfied(before));
+        var gained = (has - had).Indexes().Count(i => Needs.All[i] is { Clock: null } n && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
+        var lost = (had - has).Indexes().Count(i => Needs.All[i] is { Clock: null, Severity: >= Severity.Fails });
+        return read.Flaws.Sum(Followed.Weigh)
+            + (0.5 * read.Open.Count)
+            + (0.1 * read.Taken.Count)
+            + (0.05 * read.Notes.Count)
+            + (0.05 * lost)
+            - (0.6 * Math.Min(gained, 4))
+            + (0.001 * (read.Act.Leaves?.Least ?? 0));
     }
 
     /// <summary>What a step may be: with the product named, or with any that the operation uses; then what else its words may mean.</summary>
@@ -161,7 +224,9 @@ internal sealed class Follower
             var acts = known is null && operation.Products.Length > 0 ? operation.Products.Select(c => firm.Act(operation, c.Id)) : [firm.Act(operation, known)];
             foreach (var act in acts.OfType<Act>())
             {
-                if (seen.Add(act.Index))
+                // What else the words may mean is no finish that nobody asked for.
+                var asked = act.Operation.Role != CoatRole.Finish || seen.Count == 0 || act.Operation.Id == step.Operation || goal.Finishes.Any(f => f.Id == act.Product?.Id);
+                if (asked && seen.Add(act.Index))
                 {
                     yield return act;
                 }
@@ -176,15 +241,35 @@ internal sealed class Follower
         var (now, fair) = (t.Before, t.Before);
         if (!t.IsSound)
         {
-            foreach (var need in t.UnmetNeeds.Where(n => !n.Holds(now)))
+            // What is refused is told by why it is refused.
+            foreach (var need in t.UnmetNeeds.OrderBy(n => n.Any.IsEmpty && n.Clock is null ? 0 : 1))
             {
+                if (need.Holds(now))
+                {
+                    continue;
+                }
+
                 var flaws = read.Flaws.Count;
-                now = Judge(need, now, at, act, read.Flaws, read.Open, read.Taken, read.Notes, putRight);
+                now = Judge(need, now, at, act, step.WaitHours is null ? null : t.Waited, read.Flaws, read.Open, read.Taken, read.Notes, putRight);
                 fair = read.Flaws.Count > flaws ? fair : need.Any.Aggregate(fair, (c, test) => c.With(test.Facet.Index, now[test.Facet]));
             }
         }
 
-        return read with { Fair = fair, Before = now, After = Treatments.Done(now, act, Pace.Least) };
+        var after = Treatments.Done(now, act, Pace.Least);
+
+        // On a bare face the transition function takes a spot for the face, which these words do not mean.
+        if (step.Part && act.Operation.Role == CoatRole.Spot && now.Get(Facets.Film) == Film.None && now.Get(Facets.Cover) == Cover.None)
+        {
+            after = after.With(Facets.Cover, Cover.None).With(Facets.Bare, now.Get(Facets.Bare)).With(Facets.Breath, now.Get(Facets.Breath));
+        }
+
+        // A line read as work that is not for such a ground was not meant so: judged as nothing.
+        if (step.Line is not null && act.Operation is { Role: CoatRole.None, Refused: false, } && !Chosen.Contains(act.Operation.Id) && read.Flaws.Exists(f => f.Need is { } n && n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate)))
+        {
+            return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2 };
+        }
+
+        return read with { Fair = fair, Before = now, After = after, Weight = Weigh(read, t.Before, after) };
     }
 
     // Says of an unmet need whether it is taken as met, asked, noted or a fault, and goes on as if it were met.
@@ -193,6 +278,7 @@ internal sealed class Follower
         in Condition now,
         int at,
         Act? act,
+        int? waited,
         List<Flaw> flaws,
         List<Open> open,
         List<Act> taken,
@@ -202,12 +288,20 @@ internal sealed class Follower
     {
         if (need.Clock is { } clock)
         {
+            // Sheets differ: what is waited for most of the usual time in a usual warmth is worth a word and no more.
+            if (waited is { } minutes && minutes >= Near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
+            {
+                notes.Add((at, need));
+                return now.After(now.MinutesLeft(clock));
+            }
+
             flaws.Add(new Flaw(at, need, null));
             return putRight ? now.After(now.MinutesLeft(clock)) : now;
         }
 
         // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
-        if (need == SiteNeeds.AccessSafe || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
+        // What lay under paper that was stripped is another survey.
+        if (need == SiteNeeds.AccessSafe || (need == FabricNeeds.PaperHolds && now.Get(Facets.Film) != start.Get(Facets.Film)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
         {
             return Put(need, now);
         }
@@ -231,7 +325,17 @@ internal sealed class Follower
 
         if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && !goal.Needs.Contains(need)))
         {
-            notes.Add((at, need));
+            if (need.Severity == Severity.Poor)
+            {
+                notes.Add((at, need));
+            }
+
+            return Put(need, now);
+        }
+
+        // A joint that nobody recorded is sealed all the same.
+        if (act?.Operation.Group == Group.Caulk && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint) && appraised.Facts.OpenJointM is null or 0)
+        {
             return Put(need, now);
         }
 
@@ -239,10 +343,10 @@ internal sealed class Follower
         return putRight ? Put(need, now) : now;
     }
 
-    // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead is no matter of asking.
+    // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
     private Condition? Asked(Need need, in Condition now)
     {
-        if (need == SiteNeeds.LeadAbsent)
+        if (need == SiteNeeds.LeadAbsent && start.Get(Facets.Film) is not (Film.None or Film.Limewash or Film.SoftDistemper or Film.Casein or Film.Silicate))
         {
             return null;
         }
@@ -289,15 +393,18 @@ internal sealed class Follower
         var told = new List<Flaw>();
         for (var i = 0; i < steps.Count; i++)
         {
-            var ids = Thinning.TooFar(run.Acts[i], steps[i].Dilution) ? steps[i].Manners.Append("thinned-much") : steps[i].Manners;
+            var ids = (Thinning.TooFar(run.Acts[i], steps[i].Dilution) ? steps[i].Manners.Append("thinned-much") : steps[i].Manners).Concat(Seen);
             told.AddRange(ids.Distinct(StringComparer.Ordinal).Select(id => Of(id, i, run, run.Acts[i])).OfType<Flaw>());
         }
 
-        foreach (var line in said)
+        foreach (var line in said.OrderBy(l => l.Line))
         {
             var i = steps.TakeWhile(s => s.Line is null || s.Line <= line.Line).Count();
             told.AddRange(line.Manners.Select(id => Of(id, i, run, null)).OfType<Flaw>().Select(f => f with { At = i - 1, Line = line.Line }));
         }
+
+        // Said again further on it is the same thing.
+        told = [.. told.OrderBy(f => f.Line ?? steps[Math.Clamp(f.At, 0, Math.Max(0, steps.Count - 1))].Line ?? f.At).DistinctBy(f => f.Id)];
 
         // What a manner says of a step need not be said again by the needs that fail with it.
         run.Flaws.RemoveAll(f =>

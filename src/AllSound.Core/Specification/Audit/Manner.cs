@@ -56,6 +56,9 @@ internal sealed record Manner
     /// <summary>Operation in place of the step that is wrong; null where the step stays or goes.</summary>
     public string? Instead { get; init; }
 
+    /// <summary>Looked for at every coat, whatever the words: where the coat itself is the wrong one; false where only words tell.</summary>
+    public bool Seen { get; init; }
+
     /// <summary>Ids of needs that fail by it and need not be told besides.</summary>
     public ImmutableArray<string> Covers { get; init; } = [];
 

@@ -19,6 +19,7 @@ internal sealed class Mender
     private readonly Goal goal;
     private readonly ImmutableArray<SequenceStep> written;
     private readonly Dictionary<(int Origin, string Id, int? Line), string> said = [];
+    private readonly Dictionary<(int Origin, string Id, int? Line), (int At, string Id)> causes = [];
 
     // The sequence so far, with the index that each step had as written; null for what was put in.
     private List<(SequenceStep Step, int? Origin)> steps;
@@ -47,7 +48,10 @@ internal sealed class Mender
     public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps.Select(s => s.Step)];
 
     /// <summary>What puts a flaw of the sequence as written right.</summary>
-    public string Of(Flaw flaw) => said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), flaw.Manner?.Mend ?? "Already fixed by an earlier mend.");
+    public string Of(Flaw flaw) => flaw.Manner?.Mend ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
+
+    /// <summary>The flaw whose mend puts this one right as well; null where it has a mend of its own.</summary>
+    public (int At, string Id)? Cause(Flaw flaw) => flaw.Manner is null && causes.TryGetValue((flaw.At, flaw.Id, flaw.Line), out var cause) ? cause : null;
 
     private (int Origin, string Id, int? Line) Key(Flaw flaw) => (OriginOf(flaw.At), flaw.Id, flaw.Line);
 
@@ -73,7 +77,7 @@ internal sealed class Mender
         foreach (var candidate in Tries(flaw, need))
         {
             var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)]);
-            if (StillThere(flaw, candidate, followed))
+            if (StillThere(flaw, candidate, followed) || followed.Flaws.Any(f => !now.Flaws.Any(f.Same)))
             {
                 continue;
             }
@@ -186,7 +190,8 @@ internal sealed class Mender
 
     private IEnumerable<Try> Drop(int at)
     {
-        if (at >= steps.Count)
+        // A method struck out leaves its work to do.
+        if (at >= steps.Count || (now.Acts[at].Operation.Refused && Instead(at).Any()))
         {
             yield break;
         }
@@ -308,7 +313,10 @@ internal sealed class Mender
         var left = now.Flaws.Select(Key).ToHashSet();
         foreach (var (_, key) in before.Where(b => !left.Contains(b.Key)))
         {
-            said.TryAdd(key, key.Origin == own ? "Fixed by the same mend." : where);
+            if (said.TryAdd(key, key.Origin == own ? "Fixed by the same mend." : where))
+            {
+                causes[key] = (own, flaw.Id);
+            }
         }
     }
 

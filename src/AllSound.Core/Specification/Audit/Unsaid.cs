@@ -51,6 +51,7 @@ internal sealed class Unsaid
         "ca_acrylic",
         "ca_hybrid",
         "se_endgrain",
+        "se_limewater",
         "mc_fixings",
         "mc_hardware",
         "mc_sash",

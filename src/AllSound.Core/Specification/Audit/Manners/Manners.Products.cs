@@ -216,6 +216,74 @@ internal static partial class Manners
             {
                 When = at => at.Start.Get(Facets.Substrate) is Substrate.LimeNew or Substrate.GypsumNew or Substrate.RenderLime,
             },
+            Fails(
+                "opaque-under-clear",
+                "an opaque coat lies under a clear finish",
+                "The wood is hidden for good, and what was to be seen is paint.",
+                "Leave it out: the thinned first coat of the clear finish on bare wood is its primer."
+            ) with
+            {
+                Seen = true,
+                Drops = true,
+                When = at =>
+                    at.Act is { Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) }, Operation.Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot }
+                    && at.Next?.Product?.Clear == true
+                    && at.Ground == SubstrateFamily.Wood,
+            },
+            Fails(
+                "stain-not-dry",
+                "a coat goes over stain that is not dry",
+                "Oil stain keeps the coat off and bleeds into it; it peels.",
+                "Wait until a white cloth stays clean, 24 hours or more for oil stain."
+            ),
+            Fails(
+                "alkyd-on-zinc",
+                "oil or alkyd paint lies straight on zinc",
+                "Oil turns to soap on zinc, and the paint comes off in sheets.",
+                "Put a primer made for galvanised steel under it: waterborne acrylic or two-part epoxy, or a bonding primer."
+            ) with
+            {
+                Seen = true,
+                When = at =>
+                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None }
+                    && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
+                    && at.Now.Get(Facets.Film) == Film.None
+                    && at.Now.Get(Facets.Cover) == Cover.None,
+                Covers = ["bare-sealed", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
+                Instead = "pr_galv",
+            },
+            Fails(
+                "alkyd-on-alkali",
+                "oil or alkyd paint lies on fresh lime or cement",
+                "Alkali turns oil paint to soap: it goes sticky and peels.",
+                "Use an alkali-resisting primer or a masonry paint that lets the wall dry."
+            ) with
+            {
+                Seen = true,
+                When = at =>
+                    at.Act is { Product: { Carrier: Carrier.Spirit, Alkali: < 3 }, Operation.Role: not CoatRole.None }
+                    && at.Start.Get(Facets.Alkalinity) is Alkalinity.High or Alkalinity.Mild
+                    && at.Now.Get(Facets.Film) == Film.None
+                    && at.Now.Get(Facets.Cover) == Cover.None,
+                Covers = ["bare-sealed"],
+                Instead = "pr_alkali",
+            },
+            Fails(
+                "wood-coat-on-plastic",
+                "a coat made for wood lies on bare plastic",
+                "Plastic gives it nothing to hold to, and moves more in the sun than the film can.",
+                "Pad the plastic to a dull face and put a bonding primer under it, or use a coating made for plastic."
+            ) with
+            {
+                Seen = true,
+                When = at =>
+                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None }
+                    && at.Ground == SubstrateFamily.Slick
+                    && at.Now.Get(Facets.Film) == Film.None
+                    && at.Now.Get(Facets.Cover) == Cover.None,
+                Covers = ["bare-sealed"],
+                Instead = "pr_bond",
+            },
             Poor("old-tin", "paint that has frozen, gone off or is years old is used", "It does not form a sound film.", "Open a fresh tin, or make a trial and look at it after a day."),
         ];
 }

@@ -18,6 +18,16 @@ internal static partial class Manners
                 When = at => Tannin(at) || at.Next?.Product?.Carrier == Carrier.Water || at.Act?.Product?.Carrier == Carrier.Water,
             },
             Fails(
+                "no-key",
+                "a shiny face is left without a key",
+                "Nothing grips a shiny face: the coat peels off in sheets.",
+                "Dull it with a fine pad or wet abrasive after it is clean, and take the dust off."
+            ) with
+            {
+                When = at => at.Ground == SubstrateFamily.Slick || (at.Start.Get(Facets.Key) == Key.Shiny && at.Start.Get(Facets.Film) != Film.None),
+                Covers = ["keyed", "ground-keyed"],
+            },
+            Fails(
                 "needle-on-sheet",
                 "a needle gun is used on thin sheet",
                 "It dents and stretches thin sheet and goes through where it is rusted.",

@@ -30,6 +30,7 @@ internal static partial class Manners
             ) with
             {
                 When = at => !Mineral(at.Act?.Product) && !Mineral(at.Next?.Product),
+                Covers = ["wash-dry", "fabric-dry"],
             },
             Fails("no-meter", "nobody measures whether damp wood or plaster is dry", "Water shut in under the film blisters it.", "Wait for dry days and measure: wood 18 % at most outside, 12 % inside."),
             Fails(
