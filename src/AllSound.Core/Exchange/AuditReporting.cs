@@ -14,7 +14,7 @@ public static class AuditReporting
     {
         ArgumentNullException.ThrowIfNull(surface);
         return surface.Sequence is { IsEmpty: false } sequence
-            ? Audit(job, building, space, surface, sequence, surface.Said, [.. sequence.Select(Read).OfType<ReadReport>()])
+            ? Audit(job, building, space, surface, sequence, surface.Said, null)
             : new(surface.Id, "none", [], [], [], null, [], []);
     }
 
@@ -30,7 +30,7 @@ public static class AuditReporting
         ArgumentNullException.ThrowIfNull(surface);
         var read = LineReader.Read(lines, surface.Element, [.. job.Products]);
         var steps = read.Select(r => r.Step).OfType<SequenceStep>().ToImmutableArray();
-        return Audit(job, building, space, surface, steps, [.. read.Select(r => r.Said).OfType<SequenceSaid>()], [.. read.Select(Read)]);
+        return Audit(job, building, space, surface, steps, [.. read.Select(r => r.Said).OfType<SequenceSaid>()], read);
     }
 
     private static AuditReport Audit(
@@ -40,12 +40,11 @@ public static class AuditReporting
         Surface surface,
         ImmutableArray<SequenceStep> sequence,
         ImmutableArray<SequenceSaid> said,
-        ImmutableArray<ReadReport> read
+        ImmutableArray<ReadLine>? lines
     )
     {
         var (appraised, firm) = (Appraisal.Appraise(job, building, space, surface), Practice.Firm.Of(job));
         var audited = Auditor.Audit(job.Rates, surface, appraised, sequence, firm, said);
-        Act[] acts = [.. sequence.Select(s => firm.Act(Operations.Find(s.Operation)!, s.Product)).OfType<Act>()];
         return new(
             surface.Id,
             NamedEnumConverterFactory.Name(audited.Verdict.ToString()),
@@ -53,8 +52,8 @@ public static class AuditReporting
             [.. audited.Questions.Select(q => new QuestionReport(q.Step, q.Asks, q.Decides))],
             [.. audited.Notes.Select(n => new NoteReport(n.Step, n.Says))],
             audited.Mended.IsEmpty ? null : [.. audited.Mended.Select((s, i) => Mended(s, i + 1, firm))],
-            read,
-            [.. Safety.Hazards.Of(surface, appraised, [.. acts]).Select(Reporting.Report)]
+            [.. Read(sequence, audited.Acts, lines)],
+            [.. Safety.Hazards.Of(surface, appraised, audited.Acts).Select(Reporting.Report)]
         );
     }
 
@@ -73,9 +72,19 @@ public static class AuditReporting
         );
     }
 
-    private static ReadReport? Read(SequenceStep step) =>
-        step is { Line: { } line, Words: { } words } ? new(words, line, [step.Operation, .. step.Or], null, 1) : null;
+    // What each line was taken as, by what the audit made of it.
+    private static IEnumerable<ReadReport> Read(ImmutableArray<SequenceStep> sequence, ImmutableArray<Act> acts, ImmutableArray<ReadLine>? lines)
+    {
+        var at = 0;
+        if (lines is not { } all)
+        {
+            return sequence.Select((s, i) => (Step: s, Act: acts[i])).Where(x => x.Step is { Line: not null, Words: not null }).Select(x => new ReadReport(x.Step.Words!, x.Step.Line!.Value, [x.Act.Id], null, 1));
+        }
 
-    private static ReadReport Read(ReadLine line) =>
-        new(line.Line, line.Number, line.Step is { } step ? [step.Operation] : [], line.Step is null ? string.Join("; ", line.NotSpecified) : null, line.Sure);
+        return all.Select(l =>
+            l.Step is null
+                ? new ReadReport(l.Line, l.Number, [], string.Join("; ", l.NotSpecified), l.Sure)
+                : new ReadReport(l.Line, l.Number, [acts[at++].Id], null, l.Sure)
+        );
+    }
 }

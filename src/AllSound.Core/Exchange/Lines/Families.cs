@@ -171,6 +171,8 @@ internal static partial class Families
         && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
         && (!Clear().IsMatch(part) || product.Clear)
         && (!Epoxy().IsMatch(part) || product.Id is "p_epoxy_prim" or "p_epoxy_prim_wb" or "p_epoxy_mastic" or "p_zinc_rich" or "p_floor_2k" or "p_tile_2k")
+        && (!Acrylic().IsMatch(part) || product.Id != "p_enamel_hyb")
+        && (product.Cover != Cover.AlkaliPrimer || Alkali().IsMatch(part))
         && (!Polyurethane().IsMatch(part) || product.Isocyanate || product.Clear)
         && (!Wall().IsMatch(part) || product.Finishes.Contains(FinishFamily.WallPaint))
         && (!Outside().IsMatch(part) || product.Finishes.Contains(FinishFamily.Masonry) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
@@ -186,12 +188,15 @@ internal static partial class Families
     {
         var wet = operation.Id is "st_wet_abrade" or "ab_wood_bare_wet" or "ab_fill_wet" or "ls_feather_wet" or "dn_wet" or "ls_wet_scrape" or "ab_lead_sheet" or "ab_tile" or "ab_plastic" or "ab_galv";
         var dry = operation.Id is "ab_gloss" or "ab_wood_bare" or "ab_fill" or "ls_feather" or "dn_between" or "ls_scrape_loose" or "ab_plaster";
-        return !(dry && Wet().IsMatch(part))
+        return !(Denib().IsMatch(part) && operation.Group == Treatment.Group.Abrade)
+            && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
             && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
+            && !(operation.Id is "fc_repoint" or "rp_render" or "rp_patch" && !Mortar().IsMatch(part))
+            && !(operation.Id == "dc_lead_clean" && !Filtered().IsMatch(part))
             && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
             && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
@@ -254,6 +259,12 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Sheeted();
 
+    [GeneratedRegex(@"\b(?:mortar|point\w*|repoint\w*|render|plaster|patch\w*|holes)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mortar();
+
+    [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Filtered();
+
     [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Contained();
 
@@ -266,6 +277,15 @@ internal static partial class Families
 
     [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
     private static partial Regex Epoxy();
+
+    [GeneratedRegex(@"\bacrylic\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Acrylic();
+
+    [GeneratedRegex(@"\balkali\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Alkali();
+
+    [GeneratedRegex(@"\bde-?nib\w*|\bnibs?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Denib();
 
     [GeneratedRegex(@"\bpolyurethane\b", RegexOptions.IgnoreCase)]
     private static partial Regex Polyurethane();

@@ -49,7 +49,7 @@ internal static partial class LineParts
     /// <summary>True when a part is done to a part of the face only.</summary>
     public static bool OnPart(string part) => Spots().IsMatch(part);
 
-    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|(?:drilled\s+)?holes?|nails?|bare\s+(?:bits|spots|patches)|patches|edges\s+only|end\s+grain|knots?|repairs)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Spots();
 
     /// <summary>True when a part says how many coats and nothing else.</summary>

@@ -382,7 +382,7 @@ public static partial class LineReader
         {
             var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
             var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
-            if (joined.Count > 0 && (onward || open || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))))
+            if (joined.Count > 0 && (onward || (open && !StandsAlone(piece)) || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))))
             {
                 joined[^1] += $", {piece}";
             }
@@ -596,6 +596,6 @@ public static partial class LineReader
     )]
     private static partial Regex CoatCount();
 
-    [GeneratedRegex(@"(?:\d+\s*%|\d+\s*:\s*\d+|1/3|one third)[^,;.]*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*", RegexOptions.IgnoreCase)]
     private static partial Regex Dilution();
 }

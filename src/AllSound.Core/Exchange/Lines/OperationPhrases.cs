@@ -226,7 +226,7 @@ internal static partial class OperationPhrases
         ],
         ["ab_wood_bare"] = ["sand bare", "sand bare wood", "sand timber", "sand floorboards", "sand wood grain", "sand new wood", "sand back wood"],
         ["ab_wood_bare_wet"] = ["wet sand bare wood", "abrade wet wood", "raise grain wet"],
-        ["ab_fill"] = ["sand filler", "rub filler", "flush filler", "sand filler flush", "filler smooth", "sand repairs"],
+        ["ab_fill"] = ["sand filler", "rub filler", "flush filler", "sand filler flush", "filler smooth", "sand repairs", "sand patches"],
         ["ab_fill_wet"] = ["wet sand filler", "sponge filler", "filler wet", "wet rub filler"],
         ["ab_metal_hand"] = ["sand rust", "rub rust", "emery", "hand abrade metal", "sand metal", "abrade metal", "abrade steel", "rub metal", "sand rust hand"],
         ["ab_metal_power"] =
@@ -279,6 +279,8 @@ internal static partial class OperationPhrases
             "stopping hole",
             "makegood filler",
             "fill defects",
+            "fix dings",
+            "dings",
             "fill wall",
         ],
         ["rp_crack"] = ["rake crack", "fill crack", "rake fill crack", "rake", "open crack fill", "crack filler"],

@@ -62,6 +62,9 @@ public sealed record AuditNote(int? Step, string Says);
 /// <param name="Mended">The whole sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
 public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<AuditQuestion> Questions, ImmutableArray<AuditNote> Notes, ImmutableArray<SequenceStep> Mended)
 {
+    /// <summary>What each step was taken as.</summary>
+    public ImmutableArray<Act> Acts { get; init; } = [];
+
     /// <summary>The verdict.</summary>
     public AuditVerdict Verdict =>
         !Faults.IsEmpty ? AuditVerdict.Faults
@@ -100,7 +103,7 @@ public static class Auditor
         var questions = Questions(sequence, followed);
         if (followed.Flaws.IsEmpty)
         {
-            return new([], questions, notes, []);
+            return new([], questions, notes, []) { Acts = followed.Acts };
         }
 
         var levels = Customs.On(new Setting(surface, appraised, goal.Family), firm.RulesOn(surface));
@@ -128,7 +131,7 @@ public static class Auditor
             ],
             f.Source
         ));
-        return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended);
+        return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended) { Acts = followed.Acts };
     }
 
     private static int? Number(IReadOnlyList<SequenceStep> sequence, Flaw flaw) => flaw.Line ?? Number(sequence, flaw.At);

@@ -51,7 +51,7 @@ internal sealed class Follower
         (this.surface, this.appraised, this.goal, this.firm, this.said) = (surface, appraised, goal, firm, said);
         unsaid = new Unsaid(said.SelectMany(s => s.Never).ToFrozenSet(StringComparer.Ordinal));
         var open = appraised
-            .Resolutions.Where(r => r.How is Resolved.Assumed or Resolved.Implied || (r.How == Resolved.Presumed && r.Facet == Facets.Lead))
+            .Resolutions.Where(r => r.How is Resolved.Assumed or Resolved.Implied || (r.How == Resolved.Presumed && r.Facet != Facets.Asbestos))
             .Select(r => r.Facet.Index)
             .ToHashSet();
         start = appraised.Condition;
@@ -180,9 +180,11 @@ internal sealed class Follower
     private Read Best(in Condition condition, SequenceStep step, int at, bool putRight)
     {
         Read? best = null;
-        foreach (var act in Readings(step))
+        foreach (var (act, i) in Readings(step).Select((a, i) => (a, i)))
         {
+            // What was read first stays unless another reading is better by more than a trifle.
             var read = As(act, condition, step, at, putRight);
+            read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
             if (best is null || read.Weight < best.Weight - 1e-9)
             {
                 best = read;
@@ -197,14 +199,15 @@ internal sealed class Follower
     private double Weigh(Read read, in Condition before, in Condition after)
     {
         var (has, had) = (Treatments.Satisfied(after), Treatments.Satisfied(before));
-        var gained = (has - had).Indexes().Count(i => Needs.All[i] is { Clock: null } n && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
+        var was = before;
+        var gained = (has - had).Indexes().Count(i => Needs.All[i] is { Clock: null } n && unsaid.Meets(n, was) is null && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
         var lost = (had - has).Indexes().Count(i => Needs.All[i] is { Clock: null, Severity: >= Severity.Fails });
         return read.Flaws.Sum(Followed.Weigh)
-            + (0.5 * read.Open.Count)
+            + (0.3 * read.Open.Count)
             + (0.1 * read.Taken.Count)
             + (0.05 * read.Notes.Count)
-            + (0.05 * lost)
-            - (0.6 * Math.Min(gained, 4))
+            + (0.1 * Math.Min(lost, 4))
+            - (0.8 * Math.Min(gained, 4))
             + (0.001 * (read.Act.Leaves?.Least ?? 0));
     }
 
@@ -258,13 +261,14 @@ internal sealed class Follower
         var after = Treatments.Done(now, act, Pace.Least);
 
         // On a bare face the transition function takes a spot for the face, which these words do not mean.
-        if (step.Part && act.Operation.Role == CoatRole.Spot && now.Get(Facets.Film) == Film.None && now.Get(Facets.Cover) == Cover.None)
+        if (step.Part && act.Operation.Role is CoatRole.Spot or CoatRole.Primer)
         {
-            after = after.With(Facets.Cover, Cover.None).With(Facets.Bare, now.Get(Facets.Bare)).With(Facets.Breath, now.Get(Facets.Breath));
+            after = after.With(Facets.Cover, now.Get(Facets.Cover)).With(Facets.Breath, now.Get(Facets.Breath));
+            after = now.Get(Facets.Film) == Film.None ? after.With(Facets.Bare, now.Get(Facets.Bare)) : after;
         }
 
         // A line read as work that is not for such a ground was not meant so: judged as nothing.
-        if (step.Line is not null && act.Operation is { Role: CoatRole.None, Refused: false, } && !Chosen.Contains(act.Operation.Id) && read.Flaws.Exists(f => f.Need is { } n && n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate)))
+        if (step.Line is not null && act.Operation is { Role: CoatRole.None, Refused: false, } && !Chosen.Contains(act.Operation.Id) && !read.Flaws.Exists(f => f.Severity == Severity.Danger) && read.Flaws.Exists(f => f.Need is { } n && n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate)))
         {
             return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2 };
         }
@@ -301,7 +305,7 @@ internal sealed class Follower
 
         // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
         // What lay under paper that was stripped is another survey.
-        if (need == SiteNeeds.AccessSafe || (need == FabricNeeds.PaperHolds && now.Get(Facets.Film) != start.Get(Facets.Film)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
+        if (need == SiteNeeds.AccessSafe || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
         {
             return Put(need, now);
         }
@@ -333,8 +337,15 @@ internal sealed class Follower
             return Put(need, now);
         }
 
+        // A good undercoat seals what was scraped bare by the way.
+        if (need == GroundNeeds.BareSealed && act is { Operation.Role: CoatRole.Undercoat } && start.Get(Facets.Film) != Film.None)
+        {
+            notes.Add((at, need));
+            return Put(need, now);
+        }
+
         // A joint that nobody recorded is sealed all the same.
-        if (act?.Operation.Group == Group.Caulk && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint) && appraised.Facts.OpenJointM is null or 0)
+        if (act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint) && appraised.Facts.OpenJointM is null or 0)
         {
             return Put(need, now);
         }
@@ -410,6 +421,13 @@ internal sealed class Follower
         run.Flaws.RemoveAll(f =>
             f.Need is { } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
         );
+        // What lies on the wrong coat hangs on that one.
+        foreach (var wrong in told.Where(m => m.Manner!.Seen))
+        {
+            var next = run.Acts.FindIndex(Math.Min(wrong.At + 1, run.Acts.Count), a => a.Operation.Role != CoatRole.None);
+            run.Flaws.RemoveAll(f => f.At == next && f.Need?.Id.StartsWith("follows-", StringComparison.Ordinal) == true);
+        }
+
         foreach (var flaw in told.Where(m => !run.Flaws.Exists(f => f.Same(m) && f.Line == m.Line && f.At == m.At)))
         {
             run.Flaws.Add(flaw);

@@ -77,7 +77,7 @@ internal sealed class Mender
         foreach (var candidate in Tries(flaw, need))
         {
             var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)]);
-            if (StillThere(flaw, candidate, followed) || followed.Flaws.Any(f => !now.Flaws.Any(f.Same)))
+            if (StillThere(flaw, candidate, followed) || (candidate.Swap && followed.Flaws.Any(f => !now.Flaws.Any(f.Same))))
             {
                 continue;
             }
@@ -105,6 +105,9 @@ internal sealed class Mender
     private sealed record Try(List<(SequenceStep Step, int? Origin)> Steps, double Change, string Says)
     {
         public double Cost { get; init; }
+
+        // Another product must bring nothing wrong of its own; what other changes leave open is mended in its turn.
+        public bool Swap { get; init; }
 
         public Followed? Followed { get; init; }
     }
@@ -184,7 +187,7 @@ internal sealed class Mender
             List<(SequenceStep Step, int? Origin)> swapped = [.. steps];
             var step = steps[at].Step;
             swapped[at] = (Plain(other) with { WaitHours = step.WaitHours, Line = step.Line }, steps[at].Origin);
-            yield return new(swapped, 1.7 + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.");
+            yield return new(swapped, 1.7 + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.") { Swap = true };
         }
     }
 

@@ -46,7 +46,7 @@ internal static class Finishing
             "no-lead-area",
             "no lead work area stands open",
             "A draught carries lead dust out of the area and through the house; there the air is drawn out through a filter.",
-            Severity.Danger,
+            Severity.Note,
             Source.Usual,
             [F.LeadZone.IsNot(LeadZone.SetUp)]
         )
