@@ -24,7 +24,8 @@ internal static class FileVerbs
             Text.Specification,
             new("--all") { Description = "the steps of every option, and why each is there" }
         );
-        yield return PerSurface("audit", "audits the sequence written in the file", AuditReporting.Audit, (to, report, _) => Text.Audit(to, report));
+        yield return Audit();
+        yield return ReadLines();
         yield return Quantities();
         yield return WrittenDocument();
         yield return Validate();
@@ -36,7 +37,8 @@ internal static class FileVerbs
         string description,
         Func<Job, Building, Space, Surface, T> run,
         Action<TextWriter, T, bool> write,
-        Option<bool>? all = null
+        Option<bool>? all = null,
+        (Option<string?> File, Func<Job, Building, Space, Surface, string, T> Run)? lines = null
     )
         where T : class
     {
@@ -49,6 +51,11 @@ internal static class FileVerbs
             command.Options.Add(all);
         }
 
+        if (lines is { } more)
+        {
+            command.Options.Add(more.File);
+        }
+
         command.SetAction(parsed =>
         {
             if (Load(parsed.GetValue(file)!) is not { } job)
@@ -57,6 +64,19 @@ internal static class FileVerbs
             }
 
             var wanted = parsed.GetValue(surface);
+            var from = lines is { } asked ? parsed.GetValue(asked.File) : null;
+            if (from is not null && wanted is null)
+            {
+                Console.Error.WriteLine("--lines needs --surface: whose lines are they?");
+                return Exit.Usage;
+            }
+
+            var text = from is null ? null : Written(from);
+            if (from is not null && text is null)
+            {
+                return Exit.FileAtFault;
+            }
+
             var places = job.Surfaces().Where(x => wanted is null || x.Surface.Id == wanted).Select(x => new Place(x.Building, x.Space, x.Surface)).ToList();
             if (places.Count == 0 && wanted is not null)
             {
@@ -64,7 +84,7 @@ internal static class FileVerbs
                 return Exit.Usage;
             }
 
-            var reports = places.Select(p => run(job, p.Building, p.Space, p.Surface)).ToList();
+            var reports = places.Select(p => text is null ? run(job, p.Building, p.Space, p.Surface) : lines!.Value.Run(job, p.Building, p.Space, p.Surface, text)).ToList();
             if (parsed.GetValue(json))
             {
                 Json(new { surfaces = reports });
@@ -80,6 +100,58 @@ internal static class FileVerbs
             return Exit.Done;
         });
         return command;
+    }
+
+    private static Command Audit()
+    {
+        var lines = new Option<string?>("--lines") { Description = "a text file with the lines of a sequence, audited in place of what the job file has; needs --surface" };
+        return PerSurface<AuditReport>(
+            "audit",
+            "audits the sequence written in the file, or lines as a painter wrote them",
+            AuditReporting.Audit,
+            (to, report, _) => Text.Audit(to, report),
+            lines: (lines, AuditReporting.Audit)
+        );
+    }
+
+    private static Command ReadLines()
+    {
+        var file = new Argument<string>("FILE") { Description = "a text file, a step or several in a line" };
+        var json = JsonOption();
+        var command = new Command("read-lines", "reads painters' lines as operations, without judging them") { file, json };
+        command.SetAction(parsed =>
+        {
+            if (Written(parsed.GetValue(file)!) is not { } text)
+            {
+                return Exit.FileAtFault;
+            }
+
+            var read = LineReader.Read(text);
+            if (parsed.GetValue(json))
+            {
+                Json(new { lines = read.Select(AuditReporting.Read) });
+            }
+            else
+            {
+                Text.Lines(Console.Out, read);
+            }
+
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static string? Written(string path)
+    {
+        try
+        {
+            return File.ReadAllText(path);
+        }
+        catch (Exception fault) when (fault is IOException or UnauthorizedAccessException)
+        {
+            Console.Error.WriteLine($"{path}: {fault.Message}");
+            return null;
+        }
     }
 
     private static Command WrittenDocument()

@@ -149,32 +149,66 @@ internal static class Text
 
     public static void Audit(TextWriter to, AuditReport report)
     {
-        to.WriteLine($"{report.Id}: {(report.Verdict == "none" ? "no sequence to audit" : report.Verdict)}");
-        Hazards(to, report.Hazards);
+        to.WriteLine($"{report.Id}: {Verdict(report)}");
         foreach (var fault in report.Faults)
         {
-            to.WriteLine($"  {(fault.Step is { } n ? $"step {n}" : "at the end")}: {fault.Severity.ToString().ToUpperInvariant()}: {fault.Problem}");
+            to.WriteLine($"  {At(fault.Step)}: {fault.Severity.ToString().ToUpperInvariant()}: {fault.Problem}");
             to.WriteLine($"    {fault.Consequence}");
-            to.WriteLine($"    mend: {fault.Mend}");
+            to.WriteLine($"    mend: {fault.Mend}{(fault.Also.IsEmpty ? "" : $" (steps {string.Join(", ", fault.Also)} suffer too)")}");
         }
 
-        foreach (var line in report.NotSpecified)
+        foreach (var question in report.Questions)
         {
-            to.WriteLine($"  {line}");
+            to.WriteLine($"  {At(question.Step)}: {question.Asks} {question.Decides}");
         }
 
-        if (!report.Mended.IsEmpty)
+        Hazards(to, report.Hazards);
+        foreach (var note in report.Notes)
+        {
+            to.WriteLine($"  {(note.Step is null ? "" : $"{At(note.Step)}: ")}{note.Says}");
+        }
+
+        if (report.Mended is { } mended)
         {
             to.WriteLine("  with all mends in it:");
-            foreach (var (step, number) in report.Mended.Select((s, i) => (s, i + 1)))
+            foreach (var step in mended)
             {
-                var wait = step.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
-                to.WriteLine(
-                    $"    {number}. {Say(Operations.Find(step.Operation)!.Title)}{(step.Product is { } product ? $" ({Say(Coatings.Find(product)?.Title ?? product)})" : "")}{wait}"
-                );
+                var wait = step.Put.WaitHours is { } hours ? $", {hours:0.#} h after the step before" : "";
+                to.WriteLine($"    {step.N}. {step.Title}{(step.ProductTitle is { } product ? $" ({product})" : "")}{wait}");
             }
         }
+
+        foreach (var line in report.Read.Where(r => r.Operations.IsEmpty))
+        {
+            to.WriteLine($"  line {line.Number}, no step: \"{line.Line}\" ({line.Says})");
+        }
     }
+
+    /// <summary>What was understood of lines.</summary>
+    public static void Lines(TextWriter to, IEnumerable<ReadLine> lines)
+    {
+        foreach (var line in lines)
+        {
+            var step = line.Step is null ? $"no step: {string.Join("; ", line.NotSpecified)}" : $"{line.Title}{(line.ProductTitle is { } product ? $" ({product})" : "")}";
+            to.WriteLine($"{line.Number}. {line.Line}: {step}");
+        }
+    }
+
+    private static string At(int? step) =>
+        step switch
+        {
+            null => "at the end",
+            0 => "before the first step",
+            { } n => $"step {n}",
+        };
+
+    private static string Verdict(AuditReport report) =>
+        report.Verdict switch
+        {
+            "none" => "no sequence to audit",
+            "soundIf" => $"sound if {(report.Questions.Length == 1 ? "this is so" : "these are so")}",
+            var verdict => verdict,
+        };
 
     public static void Quantities(TextWriter to, QuantitiesReport report)
     {

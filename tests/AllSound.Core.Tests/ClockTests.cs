@@ -30,7 +30,7 @@ public sealed class ClockTests
     [InlineData(500, true)] // Two weeks more in the weather.
     public void Standing_in_the_open_soils_only_beyond_the_advised_wait(int hours, bool soils)
     {
-        var faults = One.Audit(Window, "mk_floor", "cl_sugar_soap", "ab_gloss@24", "du_vac", "uc_alkyd", "rp_putty@24", $"tc_gloss/p_gloss_alk@{hours}").Faults;
+        var faults = Strict.Run(Window, "mk_floor", "cl_sugar_soap", "ab_gloss@24", "du_vac", "uc_alkyd", "rp_putty@24", $"tc_gloss/p_gloss_alk@{hours}");
 
         Assert.Equal(soils, faults.Any(f => f.Step == 7 && f.Need == GroundNeeds.SoilOff));
         Assert.DoesNotContain(faults, f => f.Step == 7 && f.Need == Needs.FillerDry);
@@ -83,7 +83,7 @@ public sealed class ClockTests
         var found = 0;
         foreach (var option in One.Specify(window).Options)
         {
-            Assert.Empty(Auditor.Audit(new Rates(), window, One.Specify(window).Appraised, Demo.Sequence(option)).Faults);
+            Assert.Empty(Strict.Run(window, One.Specify(window).Appraised, Demo.Sequence(option)));
             found += Passes(option);
         }
 
@@ -130,7 +130,7 @@ public sealed class ClockTests
             [One.Coat("alkyd_gloss")],
             exposure: Exposure.Outside
         );
-        var faults = One.Audit(rail, "mk_floor", "ls_scrape_loose", "ab_metal_hand", "du_vac", $"sp_metal@{hours}").Faults;
+        var faults = Strict.Run(rail, "mk_floor", "ls_scrape_loose", "ab_metal_hand", "du_vac", $"sp_metal@{hours}");
 
         Assert.Equal(rusts, faults.Any(f => f.Step == 5 && f.Need == FabricNeeds.RustOff));
     }
@@ -158,7 +158,7 @@ public sealed class ClockTests
         // Prepared anew, the shift begins anew.
         Assert.DoesNotContain(Rusts("ab_metal_hand@2.5", "ab_metal_hand@2.5", "du_vac", "sp_metal@2"), f => f.Need == FabricNeeds.RustOff && f.Step == 6);
 
-        IEnumerable<AuditFault> Rusts(params string[] steps) => One.Audit(rail, ["mk_floor", "ls_scrape_loose", .. steps]).Faults.Where(f => f.Step > 3);
+        IEnumerable<Unmet> Rusts(params string[] steps) => Strict.Run(rail, ["mk_floor", "ls_scrape_loose", .. steps]).Where(f => f.Step > 3);
     }
 
     [Theory]
@@ -213,8 +213,8 @@ public sealed class ClockTests
                 o.Steps.Any(s => s.Links.Any(l => l.Need == Needs.Hidden) && s.After.Get(Facets.ToHide) != Count.None)
                 || o.Steps.Count(s => s.Act.Operation.Role == CoatRole.Finish) == 3
         );
-        var audited = Auditor.Audit(new Rates(), trim, specified.Appraised, [.. Demo.Sequence(specified.Options[0])]);
-        Assert.Empty(audited.Faults);
+        var audited = Strict.Run(trim, specified.Appraised, [.. Demo.Sequence(specified.Options[0])]);
+        Assert.Empty(audited);
     }
 
     /// <summary>A step that the clocks make needless is taken out: nothing is in an option that could be left out of it.</summary>
@@ -234,7 +234,7 @@ public sealed class ClockTests
                 {
                     var rest = Demo.Sequence(option).Where((_, i) => i != step.Number - 1).ToArray();
                     Assert.True(
-                        !Auditor.Audit(job.Rates, surface, specified.Appraised, rest).Faults.IsEmpty,
+                        !Strict.Run(surface, specified.Appraised, rest).IsEmpty,
                         $"seed {seed}, {surface.Id}, {option.Name}: {step.Act.Id}, step {step.Number}, could be left out"
                     );
                 }

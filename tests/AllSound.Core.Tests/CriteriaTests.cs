@@ -61,7 +61,7 @@ public sealed class CriteriaTests
         Assert.All(flame, f => Assert.NotEqual("", f.Mend));
         var bare = Surface(Element.Skirting, "sw", Good with { BareShare = 1 });
         var nothing = Audit(bare, "mk_floor", "st_flame").Faults.Where(f => f.Step == 2 && f.Severity == Severity.Danger).ToList();
-        Assert.All(nothing, f => Assert.Contains("eave it out", f.Mend, StringComparison.Ordinal));
+        Assert.All(nothing, f => Assert.Contains("eave this step out", f.Mend, StringComparison.Ordinal));
     }
 
     [Fact]

@@ -55,7 +55,7 @@ public sealed class GroundworkTests
     public void Lime_water_is_for_lime_alone(string substrate, string? film, string need)
     {
         var wall = Surface(Element.Wall, substrate, Powdery, film is null ? null : [Coat(film, 3)]);
-        Assert.Contains(Audit(wall, "mk_floor", "cl_dust_dry", "se_limewater").Faults, f => f.Step == 3 && f.Need!.Id == need);
+        Assert.Contains(Strict.Run(wall, "mk_floor", "cl_dust_dry", "se_limewater"), f => f.Step == 3 && f.Need!.Id == need);
         Assert.All(Specify(wall, 2010).Options, o => Assert.DoesNotContain("se_limewater", Ids(o)));
     }
 
@@ -101,10 +101,10 @@ public sealed class GroundworkTests
     public void Filler_in_wood_and_metal_is_not_primed_with_wall_paint(Element element, string substrate, string finish)
     {
         var surface = Surface(element, substrate, Good with { FillShare = 0.1, Key = Key.Abraded }, [Coat("alkyd_gloss", 2)]);
-        var faults = Audit(surface, "mk_floor", "cl_sugar_soap", "rp_fine", "ab_fill", "du_vac", "sp_fill/p_emul_contract", finish).Faults;
+        var faults = Strict.Run(surface, "mk_floor", "cl_sugar_soap", "rp_fine", "ab_fill", "du_vac", "sp_fill/p_emul_contract", finish);
         Assert.Contains(faults, f => f.Step == 6 && f.Need == FabricNeeds.OnWall);
         Assert.DoesNotContain(
-            Audit(surface, "mk_floor", "cl_sugar_soap", "rp_fine", "ab_fill", "du_vac", "sp_fill/p_uc_alk", finish).Faults,
+            Strict.Run(surface, "mk_floor", "cl_sugar_soap", "rp_fine", "ab_fill", "du_vac", "sp_fill/p_uc_alk", finish),
             f => f.Need == FabricNeeds.OnWall
         );
     }
@@ -115,7 +115,7 @@ public sealed class GroundworkTests
     public void An_unshrouded_disc_is_used_in_the_open_only(Exposure exposure, bool sound)
     {
         var wall = Surface(Element.Wall, "render_cem", Good with { Key = Key.Shiny }, [Coat("alkyd_gloss", 2)], exposure: exposure);
-        var faults = Audit(wall, "mk_floor", "cl_sugar_soap", "ab_power_dry").Faults;
+        var faults = Strict.Run(wall, "mk_floor", "cl_sugar_soap", "ab_power_dry");
         Assert.Equal(!sound, faults.Any(f => f.Step == 3 && f.Need!.Id == "in-the-open"));
         Assert.True(sound || Specify(wall).Options.All(o => !Ids(o).Contains("ab_power_dry")));
     }
@@ -124,9 +124,9 @@ public sealed class GroundworkTests
     public void Wall_paint_does_not_finish_what_was_begun_in_silicate()
     {
         var brick = Surface(Element.Wall, "brick_hard", Good);
-        var faults = Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_emul_roll/p_emul_contract").Faults;
+        var faults = Strict.Run(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_emul_roll/p_emul_contract");
         Assert.Contains(faults, f => f.Step == 4 && f.Need!.Id == "follows-p_emul_contract");
-        Assert.DoesNotContain(Audit(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_mineral/p_silicate").Faults, f => f.Step == 4);
+        Assert.DoesNotContain(Strict.Run(brick, "mk_floor", "cl_dust_dry", "tc_mineral/p_silicate", "tc_mineral/p_silicate"), f => f.Step == 4);
     }
 
     [Fact]

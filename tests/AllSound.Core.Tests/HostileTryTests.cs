@@ -165,16 +165,14 @@ public sealed class HostileTryTests
                 Assert.All(Everything(specified), o => Before(o, pair[0].Split('|'), pair[1], what));
                 break;
             case "fault":
-                var audited = Auditor.Audit(
-                    job.Rates,
-                    surface,
+                var audited = Strict.Run(surface,
                     specified.Appraised,
                     [.. sequence.Split(';', StringSplitOptions.TrimEntries).Select(Demo.Parse)],
                     Practice.Firm.Of(job)
                 );
                 Assert.True(
-                    audited.Faults.Any(f => f.Need is { } need && ids.Contains(need.Id)),
-                    $"{what}: passes as {string.Join(", ", audited.Faults.Select(f => f.Need?.Id))}"
+                    audited.Any(f => f.Need is { } need && ids.Contains(need.Id)),
+                    $"{what}: passes as {string.Join(", ", audited.Select(f => f.Need?.Id))}"
                 );
                 break;
             default:

@@ -70,7 +70,7 @@ public sealed class MendTests
 
         Assert.NotEmpty(missing);
         Assert.All(missing, f => Assert.True(f.Mend.StartsWith("Add: ", StringComparison.Ordinal) || f.Mend == "Fixed by the step added at the end.", f.Mend));
-        Assert.Contains(missing, f => f.Need == Needs.FullFinish && f.Mend.Contains("(contract matt wall paint)", StringComparison.Ordinal));
+        Assert.Contains(missing, f => f.Need == Needs.Topcoats(1) && f.Mend.Contains("(contract matt wall paint)", StringComparison.Ordinal));
 
         // Clearing up is not asked for: nobody writes it down.
         Assert.DoesNotContain(missing, f => f.Need == Needs.SiteCleared);

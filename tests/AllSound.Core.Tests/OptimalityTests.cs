@@ -80,7 +80,7 @@ public sealed class OptimalityTests
 
                     tried++;
                     var rest = Demo.Sequence(option).Where((_, at) => at != i).ToArray();
-                    var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, rest);
+                    var audited = Strict.Run(surface, specified.Appraised, rest);
                     // A right need is one that it meets, or one about a fact that it changed: two washes may share the work.
                     var changed = Facets.All.Where(f => step.Before[f] != step.After[f]).ToHashSet();
                     var right = Needs
@@ -94,8 +94,8 @@ public sealed class OptimalityTests
                     }
 
                     Assert.True(
-                        step.Links.All(l => l.Need! == Needs.SiteCleared) || audited.Faults.Any(f => right.Contains(f.Need!)),
-                        $"seed {seed} {surface.Id} {option.Name}: without {step.Act.Id} nobody misses {string.Join(", ", right)}; said {string.Join(", ", audited.Faults.Select(f => f.Need))}"
+                        step.Links.All(l => l.Need! == Needs.SiteCleared) || audited.Any(f => right.Contains(f.Need!)),
+                        $"seed {seed} {surface.Id} {option.Name}: without {step.Act.Id} nobody misses {string.Join(", ", right)}; said {string.Join(", ", audited.Select(f => f.Need))}"
                     );
                 }
             }

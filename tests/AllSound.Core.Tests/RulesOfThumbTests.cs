@@ -28,7 +28,7 @@ public sealed class RulesOfThumbTests
     public void R1_film_that_lifts_is_stripped_and_its_patch_sealed_before_any_coat()
     {
         var wall = Wall(Good with { LooseShare = 0.1, Edges = EdgeNature.Firm }, Coat("emul_matt"));
-        Assert.Contains(Audit(wall, Coated).Faults, f => f.Need == GroundNeeds.LooseOff && f.Severity == Severity.Fails);
+        Assert.Contains(Strict.Run(wall, Coated), f => f.Need == GroundNeeds.LooseOff && f.Severity == Severity.Fails);
         foreach (var option in Specify(wall).Options)
         {
             var off = option.Steps.First(s => s.Before.Get(Facets.Loose) == Presence.Present && s.After.Get(Facets.Loose) == Presence.None).Number;
@@ -43,7 +43,7 @@ public sealed class RulesOfThumbTests
     {
         var wall = Wall(Good with { LooseShare = 0.1, Edges = EdgeNature.Lifting }, Coat("emul_matt"));
         Assert.All(Specify(wall).Options.Where(o => !Ids(o).Any(Strips.Contains)), o => Assert.Contains("se_peelbond", Ids(o)));
-        Assert.Contains(Audit(wall, ["mk_floor", "ls_scrape_loose", "du_vac", "cl_sugar_soap", "se_plaster", .. Coated]).Faults, f => f.Need == GroundNeeds.EdgesHeld);
+        Assert.Contains(Strict.Run(wall, ["mk_floor", "ls_scrape_loose", "du_vac", "cl_sugar_soap", "se_plaster", .. Coated]), f => f.Need == GroundNeeds.EdgesHeld);
     }
 
     [Fact]
@@ -70,7 +70,7 @@ public sealed class RulesOfThumbTests
                 Assert.Contains(o.Steps, s => s.Act.Operation.Id is "pr_bond" or "pr_epoxy_tile");
             }
         );
-        Assert.Contains(Audit(tile, "mk_floor", "cl_tile_clean", "pr_bond", "tc_tile", "tc_tile", "ac_clean").Faults, f => f.Need == FabricNeeds.GroundKeyed);
+        Assert.Contains(Strict.Run(tile, "mk_floor", "cl_tile_clean", "pr_bond", "tc_tile", "tc_tile", "ac_clean"), f => f.Need == FabricNeeds.GroundKeyed);
     }
 
     [Fact]
@@ -141,7 +141,7 @@ public sealed class RulesOfThumbTests
     {
         var sheet = Surface(Element.Cladding, "galv_old", Good with { Holes = holes }, [Coat("masonry_ac")], exposure: Exposure.Outside);
         Assert.Contains(used, Cheapest(Specify(sheet)));
-        Assert.Equal(holes == Holes.Large, Audit(sheet, "mk_floor", "cl_degrease", "mc_hole_brush").Faults.Any(f => f.Need == FabricNeeds.HolesSmall));
+        Assert.Equal(holes == Holes.Large, Strict.Run(sheet, "mk_floor", "cl_degrease", "mc_hole_brush").Any(f => f.Need == FabricNeeds.HolesSmall));
     }
 
     [Fact]
@@ -155,10 +155,10 @@ public sealed class RulesOfThumbTests
     public void R15_a_coat_left_in_the_weather_is_washed_again_before_the_next()
     {
         var rail = Surface(Element.Railing, "steel", Good with { Soil = Soil.Clean, Key = Key.Toothy }, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
-        var faults = Audit(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@72", "ac_clean").Faults;
-        Assert.Contains(faults, f => f.Need == GroundNeeds.SoilOff && f.Mend.Contains("wash", StringComparison.OrdinalIgnoreCase));
+        var faults = Strict.Run(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@72", "ac_clean");
+        Assert.Contains(faults, f => f.Need == GroundNeeds.SoilOff);
         Assert.DoesNotContain(
-            Audit(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean").Faults,
+            Strict.Run(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean"),
             f => f.Need == GroundNeeds.SoilOff
         );
     }
@@ -174,7 +174,7 @@ public sealed class RulesOfThumbTests
     [Fact]
     public void R17_blistered_film_comes_off() =>
         Assert.Contains(
-            Audit(Trim(Good with { LooseShare = 0.3 }, Coat("alkyd_gloss")), "mk_floor", "uc_alkyd", "tc_gloss/p_gloss_alk").Faults,
+            Strict.Run(Trim(Good with { LooseShare = 0.3 }, Coat("alkyd_gloss")), "mk_floor", "uc_alkyd", "tc_gloss/p_gloss_alk"),
             f => f.Need == GroundNeeds.LooseOff
         );
 
@@ -191,15 +191,15 @@ public sealed class RulesOfThumbTests
     public void R19_no_flame_ever_and_no_heat_beside_glass()
     {
         var window = Surface(Element.Window, "sw", Good, [Coat("alkyd_gloss", 12)]);
-        Assert.Contains(Audit(window, "st_flame").Faults, f => f.Severity == Severity.Danger);
-        Assert.Contains(Audit(window, "ms_fire_detect", "mk_floor", "st_heatgun").Faults, f => f.Need == SiteNeeds.NoGlass && f.Severity == Severity.Danger);
+        Assert.Contains(Strict.Run(window, "st_flame"), f => f.Severity == Severity.Danger);
+        Assert.Contains(Strict.Run(window, "ms_fire_detect", "mk_floor", "st_heatgun"), f => f.Need == SiteNeeds.NoGlass && f.Severity == Severity.Danger);
     }
 
     [Fact]
     public void R20_timber_is_sanded_along_the_grain_and_never_with_a_disc()
     {
         Assert.Contains("along the grain", Operations.Find("ab_wood_bare")!.Tool, StringComparison.Ordinal);
-        Assert.Contains(Audit(Trim(Good with { Soil = Soil.Clean }, Coat("alkyd_gloss")), "mk_floor", "ab_power_dry").Faults, f => f.Need!.Id == "not-timber");
+        Assert.Contains(Strict.Run(Trim(Good with { Soil = Soil.Clean }, Coat("alkyd_gloss")), "mk_floor", "ab_power_dry"), f => f.Need!.Id == "not-timber");
     }
 
     [Fact]
@@ -216,11 +216,11 @@ public sealed class RulesOfThumbTests
     [Fact]
     public void R23_a_crack_that_bulges_loses_its_film_before_it_is_filled() =>
         Assert.Contains(
-            Audit(
+            Strict.Run(
                 Surface(Element.Ceiling, "gyp_old", Good with { LooseShare = 0.05, FillShare = 0.02, Soil = Soil.Clean }, [Coat("emul_matt")]),
                 "mk_floor",
                 "rp_crack"
-            ).Faults,
+            ),
             f => f.Need == GroundNeeds.LooseOff
         );
 
@@ -237,7 +237,7 @@ public sealed class RulesOfThumbTests
     {
         var door = Surface(Element.Door, "sw", Good with { Key = Key.Shiny }, [Coat("varnish")]);
         Assert.Contains(
-            Audit(door, "mk_floor", "cl_sugar_soap", "tc_gloss/p_egg_alk", "tc_gloss/p_egg_alk", "ac_clean").Faults,
+            Strict.Run(door, "mk_floor", "cl_sugar_soap", "tc_gloss/p_egg_alk", "tc_gloss/p_egg_alk", "ac_clean"),
             f => f.Need!.Id.StartsWith("film-keyed", StringComparison.Ordinal)
         );
         Assert.All(Specify(door).Options, o => Assert.Contains(o.Steps, s => s.Act.Operation.Group is Group.Abrade or Group.Strip));
@@ -299,7 +299,7 @@ public sealed class RulesOfThumbTests
         var caulk = Step(option, "ca_acrylic");
         Assert.True(caulk.Act.Leaves!.Least >= 2);
         Assert.Contains(
-            Audit(Wall(Good with { LiveCrack = true, FillShare = 0.01 }, Coat("emul_matt")), "mk_floor", "rp_crack").Faults,
+            Strict.Run(Wall(Good with { LiveCrack = true, FillShare = 0.01 }, Coat("emul_matt")), "mk_floor", "rp_crack"),
             f => f.Need == SiteNeeds.MovementStill
         );
     }
@@ -310,7 +310,7 @@ public sealed class RulesOfThumbTests
         var option = Specify(Surface(Element.Wall, "gyp_new", Good)).Options[0];
         Assert.Contains(option.Steps, s => s.Act.Operation.Id is "se_mist" or "se_plaster");
         Assert.Equal(2, option.Steps.Count(s => s.Act.Operation.Role == CoatRole.Finish));
-        Assert.Contains(Audit(Surface(Element.Wall, "gyp_new", Good with { Soil = Soil.Clean }), Coated).Faults, f => f.Need == GroundNeeds.BareSealed);
+        Assert.Contains(Strict.Run(Surface(Element.Wall, "gyp_new", Good with { Soil = Soil.Clean }), Coated), f => f.Need == GroundNeeds.BareSealed);
     }
 
     [Fact]
@@ -361,7 +361,7 @@ public sealed class RulesOfThumbTests
         var dip = StrippingChoice.Rank(Job(door), door, Appraise(door)).First(f => f.Operation == "st_caustic_dip");
         Assert.NotNull(dip.Score);
         Assert.Contains("pH", dip.Residue, StringComparison.Ordinal);
-        Assert.Contains(Audit(door, "st_caustic_dip", "sp_wood").Faults, f => f.Need == GroundNeeds.ResidueOut);
+        Assert.Contains(Strict.Run(door, "st_caustic_dip", "sp_wood"), f => f.Need == GroundNeeds.ResidueOut);
         Assert.Null(StrippingChoice.Rank(Job(door), door with { Facts = Good }, Appraise(door with { Facts = Good })).First(f => f.Operation == "st_caustic_dip").Score);
     }
 
@@ -369,7 +369,7 @@ public sealed class RulesOfThumbTests
     public void R36_possible_lead_is_presumed_and_gated_before_anything_is_disturbed()
     {
         var old = Trim(Good with { Lead = null }, Coat("oil_lead", 4));
-        Assert.Contains(AuditBuilt(old, 1910, "mk_floor", "ab_gloss").Faults, f => f.Need == SiteNeeds.LeadAbsent && f.Severity == Severity.Danger);
+        Assert.Contains(Strict.RunBuilt(old, 1910, "mk_floor", "ab_gloss"), f => f.Need == SiteNeeds.LeadAbsent && f.Severity == Severity.Danger);
         Assert.All(
             Specify(old, built: 1910).Options,
             o => Assert.Equal("ms_lead_setup", Ids(o).First(i => i is "ms_lead_setup" or "st_wet_abrade" or "cl_sugar_soap" or "ls_wet_scrape"))
@@ -392,7 +392,7 @@ public sealed class RulesOfThumbTests
             Specify(Wall(facts, Coat("emul_matt"))).Options,
             o => Assert.Contains(o.Steps, s => s.Act.Operation.Id is "sb_stain_shellac" or "sb_stain_alkyd" or "pr_stain_shellac")
         );
-        Assert.Contains(Audit(Wall(facts with { Soil = Soil.Clean }, Coat("emul_matt")), Coated).Faults, f => f.Need!.Id.EndsWith("blocked", StringComparison.Ordinal));
+        Assert.Contains(Strict.Run(Wall(facts with { Soil = Soil.Clean }, Coat("emul_matt")), Coated), f => f.Need!.Id.EndsWith("blocked", StringComparison.Ordinal));
     }
 
     [Fact]
@@ -435,7 +435,7 @@ public sealed class RulesOfThumbTests
             "ca_acrylic",
             "ac_clean",
         ];
-        Assert.Contains(Audit(trim, late).Faults, f => f.Need == Needs.Hidden);
+        Assert.Contains(Strict.Run(trim, late), f => f.Need == Needs.Hidden);
     }
 
     [Fact]
@@ -453,7 +453,7 @@ public sealed class RulesOfThumbTests
     {
         var trim = Trim(Good with { Lumps = true, Key = Key.Abraded, Soil = Soil.Clean }, Coat("alkyd_gloss"));
         Assert.Contains(
-            Audit(trim, "mk_floor", "du_vac", "uc_alkyd", "dn_between", "du_vac", "tc_gloss/p_gloss_alk", "ac_clean").Faults,
+            Strict.Run(trim, "mk_floor", "du_vac", "uc_alkyd", "dn_between", "du_vac", "tc_gloss/p_gloss_alk", "ac_clean"),
             f => f.Need == GroundNeeds.LumpsGone
         );
         Assert.All(Specify(trim).Options, o => Assert.Contains(o.Steps, s => s.Act.Operation.Group is Group.Abrade or Group.Strip));

@@ -59,9 +59,9 @@ public sealed class SprayTests
     public void Spraying_without_masking_is_a_fault_and_rolling_needs_none()
     {
         string[] rest = ["du_vac", "cl_sugar_soap"];
-        Assert.Contains(Audit(Wall(), ["mk_floor", .. rest, "tc_spray/p_emul_contract@4", "ac_clean"]).Faults, f => f.Need == SiteNeeds.Masked && f.Step == 4);
+        Assert.Contains(Strict.Run(Wall(), ["mk_floor", .. rest, "tc_spray/p_emul_contract@4", "ac_clean"]), f => f.Need == SiteNeeds.Masked && f.Step == 4);
         Assert.DoesNotContain(
-            Audit(Wall(), ["mk_floor", "mk_spray", .. rest, "tc_spray/p_emul_contract@4", "tc_spray/p_emul_contract@4", "ac_clean@4"]).Faults,
+            Strict.Run(Wall(), ["mk_floor", "mk_spray", .. rest, "tc_spray/p_emul_contract@4", "tc_spray/p_emul_contract@4", "ac_clean@4"]),
             f => f.Severity >= Severity.Fails
         );
     }

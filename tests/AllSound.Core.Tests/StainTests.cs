@@ -41,10 +41,10 @@ public sealed class StainTests
     public void Blocked_with_water_a_strong_stain_is_a_fault_and_a_faint_one_none()
     {
         string[] lines = ["mk_floor", "cl_sugar_soap", "sb_stain_wb", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "ac_clean"];
-        var strong = Audit(Ceiling(false), lines).Faults;
-        Assert.Contains(strong, f => f.Step == 3 && f.Need!.Id == "water-stain-faint" && f.Mend.Length > 0);
+        var strong = Strict.Run(Ceiling(false), lines);
+        Assert.Contains(strong, f => f.Step == 3 && f.Need!.Id == "water-stain-faint");
         Assert.Contains(strong, f => f.Step == 4 && f.Need!.Id == "water-stain-blocked");
-        Assert.DoesNotContain(Audit(Ceiling(true), lines).Faults, f => f.Need!.Id.Contains("stain", StringComparison.Ordinal));
+        Assert.DoesNotContain(Strict.Run(Ceiling(true), lines), f => f.Need!.Id.Contains("stain", StringComparison.Ordinal));
     }
 
     [Theory]
@@ -52,8 +52,8 @@ public sealed class StainTests
     [InlineData(true)]
     public void Unblocked_either_comes_through(bool? faint)
     {
-        var audited = Audit(Ceiling(faint), "mk_floor", "cl_sugar_soap", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "ac_clean");
-        Assert.Contains(audited.Faults, f => f.Step == 3 && f.Need!.Id == "water-stain-blocked");
+        var audited = Strict.Run(Ceiling(faint), "mk_floor", "cl_sugar_soap", "tc_emul_roll/p_emul_contract", "tc_emul_roll/p_emul_contract", "ac_clean");
+        Assert.Contains(audited, f => f.Step == 3 && f.Need!.Id == "water-stain-blocked");
     }
 
     [Fact]

@@ -52,7 +52,7 @@ public sealed class TradeTests
             Specify(sheet).Options,
             o => Assert.NotEqual(CoatFamily.Alkyd, o.Steps.First(s => s.Act.Product is not null && s.Act.Operation.Role != CoatRole.None).Act.Product!.Family)
         );
-        Assert.Contains(Audit(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk").Faults, f => f.Step == 3 && f.Need!.Id == "iron");
+        Assert.Contains(Strict.Run(sheet, "mk_floor", "ab_galv", "pr_steel", "tc_gloss/p_gloss_alk"), f => f.Step == 3 && f.Need!.Id == "iron");
     }
 
     [Theory]
@@ -66,7 +66,7 @@ public sealed class TradeTests
     {
         // Common practice, from memory: metal and masonry first coats are for metal and masonry; binders and bonding primers go over old paint.
         var door = Surface(Element.Door, "sw", Good with { Key = Key.Shiny }, [Coat("alkyd_gloss")]);
-        var unsuited = Audit(door, "mk_floor", step).Faults.Where(f => f.Step == 2 && f.Need!.Any.All(t => t.Facet == Facets.Substrate)).ToArray();
+        var unsuited = Strict.Run(door, "mk_floor", step).Where(f => f.Step == 2 && f.Need!.Any.All(t => t.Facet == Facets.Substrate)).ToArray();
         Assert.Equal(need, unsuited.SingleOrDefault()?.Need!.Id);
     }
 
@@ -88,8 +88,8 @@ public sealed class TradeTests
                 "tc_gloss/p_gloss_alk",
                 "ac_clean",
             ];
-        Assert.DoesNotContain(Audit(rail, Steps(2)).Faults, f => f.Severity >= Severity.Fails);
-        Assert.Contains(Audit(rail, Steps(14)).Faults, f => f.Need == FabricNeeds.RustOff);
+        Assert.DoesNotContain(Strict.Run(rail, Steps(2)), f => f.Severity >= Severity.Fails);
+        Assert.Contains(Strict.Run(rail, Steps(14)), f => f.Need == FabricNeeds.RustOff);
     }
 
     [Theory]
@@ -114,7 +114,7 @@ public sealed class TradeTests
     public void A_weak_layer_deep_in_the_film_bars_new_coats_until_it_is_off()
     {
         var wall = Surface(Element.Wall, "gyp_old", Good, [Coat("distemper_soft"), Coat("emul_matt")]);
-        Assert.Contains(Audit(wall, "mk_floor", "cl_sugar_soap", "tc_emul_roll", "tc_emul_roll", "ac_clean").Faults, f => f.Need == FabricNeeds.NothingWeakBeneath);
+        Assert.Contains(Strict.Run(wall, "mk_floor", "cl_sugar_soap", "tc_emul_roll", "tc_emul_roll", "ac_clean"), f => f.Need == FabricNeeds.NothingWeakBeneath);
         Assert.All(Specify(wall).Options, o => Assert.Contains(o.Steps, s => s.Act.Operation.Group == Group.Strip));
     }
 

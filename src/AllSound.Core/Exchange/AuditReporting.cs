@@ -57,6 +57,15 @@ public static class AuditReporting
         );
     }
 
+    /// <summary>What a line was read as, before any audit.</summary>
+    public static ReadReport Read(ReadLine line)
+    {
+        ArgumentNullException.ThrowIfNull(line);
+        return line.Step is { } step
+            ? new(line.Line, line.Number, [step.Product is null ? step.Operation : $"{step.Operation}/{step.Product}", .. step.Or], null, line.Sure)
+            : new(line.Line, line.Number, [], string.Join("; ", line.NotSpecified), line.Sure);
+    }
+
     private static MendedStepReport Mended(SequenceStep step, int number, Practice.Firm firm)
     {
         var operation = Operations.Find(step.Operation)!;

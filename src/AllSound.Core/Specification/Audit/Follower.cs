@@ -310,7 +310,8 @@ internal sealed class Follower
             return Put(need, now);
         }
 
-        if (unsaid.Meets(need, now) is { } met)
+        // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
+        if (!(need == Needs.WindowOpen && waited is not null) && unsaid.Meets(need, now) is { } met)
         {
             taken.Add(met.By);
             if (met.Asked)

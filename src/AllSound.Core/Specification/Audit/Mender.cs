@@ -133,7 +133,7 @@ internal sealed class Mender
             yield break;
         }
 
-        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(at)).Concat(Adds(flaw, at, need)).Concat(Instead(at)))
+        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(flaw, at)).Concat(Adds(flaw, at, need)).Concat(Instead(at)))
         {
             yield return more;
         }
@@ -191,10 +191,10 @@ internal sealed class Mender
         }
     }
 
-    private IEnumerable<Try> Drop(int at)
+    private IEnumerable<Try> Drop(Flaw flaw, int at)
     {
         // A method struck out leaves its work to do.
-        if (at >= steps.Count || (now.Acts[at].Operation.Refused && Instead(at).Any()))
+        if (at >= steps.Count || (flaw.Severity == Severity.Danger && Instead(at).Any()))
         {
             yield break;
         }

@@ -227,7 +227,7 @@ internal static partial class Manners
                 Drops = true,
                 When = at =>
                     at.Act is { Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) }, Operation.Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot }
-                    && at.Next?.Product is { Clear: true, Cover: not Cover.Woodstain }
+                    && at.Next is { Operation.Role: CoatRole.Finish, Product: { Clear: true, Cover: not Cover.Woodstain } }
                     && at.Ground == SubstrateFamily.Wood,
             },
             Fails(
