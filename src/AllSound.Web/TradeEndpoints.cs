@@ -33,10 +33,10 @@ internal static class TradeEndpoints
         var api = routes.MapGroup("/api").WithTags("trade");
         api.MapPost(
                 "/read-lines",
-                async (HttpRequest request) =>
+                async (HttpRequest request, Element? element) =>
                 {
                     var (text, problem) = await Requests.Text(request);
-                    return text is null ? problem! : Results.Ok(LineReader.Read(text, cancel: request.HttpContext.RequestAborted).ToArray());
+                    return text is null ? problem! : Results.Ok(LineReader.Read(text, element, cancel: request.HttpContext.RequestAborted).ToArray());
                 }
             )
             .WithMetadata(BodyLimit.Lines)

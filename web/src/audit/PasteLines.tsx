@@ -2,12 +2,21 @@ import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
+type Said = NonNullable<Schemas["Surface"]["said"]>;
 type Line = Schemas["ReadLine"];
 
 const hours = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${Math.round(h * 10) / 10} h`);
 
 /** Somebody's own lines, read as operations: what was understood is shown and confirmed before it is taken. */
-export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => void; titles: Map<string, string> }) {
+export function PasteLines({
+  onTake,
+  titles,
+  element,
+}: {
+  onTake: (steps: Sequence, said: Said) => void;
+  titles: Map<string, string>;
+  element: Schemas["Element"];
+}) {
   const [text, setText] = useState("");
   const [lines, setLines] = useState<Line[] | null>(null);
   const [problem, setProblem] = useState("");
@@ -16,6 +25,7 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
       setLines(
         await ask(
           api.POST("/api/read-lines", {
+            params: { query: { element } },
             body: text as never,
             bodySerializer: (body: unknown) => body as string,
             headers: { "content-type": "text/plain" },
@@ -36,13 +46,24 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
               step:
                 operation === ""
                   ? null
-                  : { ...(l.step ?? {}), operation, product: operation === l.step?.operation ? l.step?.product : null },
+                  : {
+                      or: [],
+                      manners: [],
+                      part: false,
+                      ...(l.step ?? {}),
+                      operation,
+                      product: operation === l.step?.operation ? l.step?.product : null,
+                    },
               title: titles.get(operation) ?? null,
             }
           : l,
       ),
     );
-  const understood = (lines ?? []).flatMap((l) => (l.step ? [l.step] : []));
+  // A step keeps the words it came from; what is said beside the steps keeps its place among them.
+  const understood = (lines ?? []).flatMap((l) => (l.step ? [{ ...l.step, line: null }] : []));
+  const beside = (lines ?? []).flatMap((l, i, all) =>
+    l.said ? [{ ...l.said, line: all.slice(0, i).filter((b) => b.step).length }] : [],
+  );
   return (
     <div className="paste">
       {lines === null ? (
@@ -122,7 +143,7 @@ export function PasteLines({ onTake, titles }: { onTake: (steps: Sequence) => vo
               className="btn main"
               disabled={understood.length === 0}
               onClick={() => {
-                onTake(understood);
+                onTake(understood, beside);
                 setLines(null);
                 setText("");
               }}

@@ -118,7 +118,7 @@ internal static partial class Families
     /// <param name="product">The product named; null for none.</param>
     public static ImmutableArray<string> Or(string part, Operation read, CoatingClass? product)
     {
-        var others = All.Where(f => f.Said.IsMatch(part) && (f.Operations.Contains(read.Id) || f.Operations == SpotCoats))
+        var others = All.Where(f => f.Said.IsMatch(part) && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part)) && (f.Operations.Contains(read.Id) || f.Operations == SpotCoats))
             .SelectMany(f => f.Operations)
             .Distinct(StringComparer.Ordinal)
             .Select(o => Operations.Find(o)!)
@@ -161,6 +161,8 @@ internal static partial class Families
         Cover.HeatSilicone,
         Cover.Wax,
         Cover.Polish,
+        Cover.Radiator,
+        Cover.Floor,
     ];
 
     /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>
@@ -175,7 +177,7 @@ internal static partial class Families
         && (product.Cover != Cover.AlkaliPrimer || Alkali().IsMatch(part))
         && (!Polyurethane().IsMatch(part) || product.Isocyanate || product.Clear)
         && (!Wall().IsMatch(part) || product.Finishes.Contains(FinishFamily.WallPaint))
-        && (!Outside().IsMatch(part) || product.Finishes.Contains(FinishFamily.Masonry) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
+        && (!Outside().IsMatch(part) || (product.Finishes.Contains(FinishFamily.Masonry) && product.Cover is not (Cover.Limewash or Cover.Silicate or Cover.SilicatePure)) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
         && (!Mineral().IsMatch(part) || product.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure)
         && Sheens.All(s => !s.Said.IsMatch(part) || product.Sheens.IsEmpty || product.Sheens.Contains(s.Sheen))
         && (!Bonding().IsMatch(part) || product.Id is "p_bond_wb")
@@ -195,7 +197,8 @@ internal static partial class Families
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
-            && !(operation.Id is "fc_repoint" or "rp_render" or "rp_patch" && !Mortar().IsMatch(part))
+            && !(operation.Id is "fc_repoint" && !Mortar().IsMatch(part))
+            && !(operation.Id is "rp_render" or "rp_patch" && !Patching().IsMatch(part))
             && !(operation.Id == "dc_lead_clean" && !Filtered().IsMatch(part))
             && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
@@ -259,8 +262,15 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Sheeted();
 
-    [GeneratedRegex(@"\b(?:mortar|point\w*|repoint\w*|render|plaster|patch\w*|holes)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:mortar|point(?:ing|ed)?|repoint\w*|joints?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mortar();
+
+    [GeneratedRegex(@"\b(?:render\w*|plaster\w*|patch\w*|mortar)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Patching();
+
+    // A tool named is the tool meant.
+    [GeneratedRegex(@"\b(?:hot\s+air|heat\s*gun|infra|steam\w*|gel|stripper|poultice|caustic|dip\w*|blast\w*|torch|lamp|needle|scrap\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Stripped();
 
     [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
     private static partial Regex Filtered();
@@ -353,7 +363,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:wood\w*|timber|pine|knots?|mdf|softwood|hardwood|oak)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Wood();
 
-    [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Metal();
 
     [GeneratedRegex(@"\b(?:orbital|belt|disc|machine|power|electric)\b", RegexOptions.IgnoreCase)]

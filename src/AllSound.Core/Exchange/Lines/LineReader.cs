@@ -141,7 +141,8 @@ public static partial class LineReader
             var coats = Coats(part.Line, part.Step);
             for (var coat = 0; coat < coats; coat++)
             {
-                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending : waits.Between ?? waits.After;
+                // Within a day of what came before, whatever the hour.
+                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? 4 : null) : waits.Between ?? waits.After;
                 var waited = Waited(part, before, first: at.Last is null);
                 waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
                 placed.Add(waited);
@@ -213,15 +214,21 @@ public static partial class LineReader
         var parts = line.Split(['/', '@', ' ', ','], StringSplitOptions.RemoveEmptyEntries);
         if (parts.Length > 0 && Operations.Find(parts[0]) is { } exact)
         {
-            return Understood(line, exact, parts.Skip(1).Select(Coatings.Find).FirstOrDefault(p => p is not null), 1, []);
+            return Whole(Understood(line, exact, parts.Skip(1).Select(Coatings.Find).FirstOrDefault(p => p is not null), 1, []));
         }
 
         return
             Operations.All.Where(o => line.StartsWith(o.Title, StringComparison.OrdinalIgnoreCase)).MaxBy(o => o.Title.Length) is { } titled
             && (line.Length == titled.Title.Length || line[titled.Title.Length] is ':' or '.')
-            ? Understood(line, titled, Best(Products, LineWords.Of(line[titled.Title.Length..]))?.Of, 1, [])
+            ? Whole(Understood(line, titled, Titled(line[titled.Title.Length..]), 1, []))
             : null;
     }
+
+    // A title is what it says, and nothing else.
+    private static ReadLine Whole(ReadLine line) => line with { Step = line.Step! with { Part = false, Or = [] } };
+
+    private static CoatingClass? Titled(string rest) =>
+        Coatings.All.Where(p => rest.Contains(p.Title, StringComparison.OrdinalIgnoreCase)).MaxBy(p => p.Title.Length) ?? Best(Products, LineWords.Of(rest))?.Of;
 
     private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, Position at, ImmutableArray<OwnProduct> products)
     {
@@ -420,7 +427,7 @@ public static partial class LineReader
         var own = products.FirstOrDefault(p => part.Contains(p.Title, StringComparison.OrdinalIgnoreCase));
         var product = own is null ? named?.Of : Coatings.Find(own.Class);
         var found = Rank(words, part, product);
-        if (found.Count == 0)
+        if (found.Count == 0 && Families.First(part) is null)
         {
             // A part may leave to what was said before what it is done to: "wire-brush rust and prime".
             found = words.Length == 0 ? [] : Rank([.. words.Concat(LineWords.Of(earlier)).Distinct(StringComparer.Ordinal)], part, product, words);

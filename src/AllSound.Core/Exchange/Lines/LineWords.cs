@@ -51,7 +51,6 @@ internal static partial class LineWords
         ["hoover"] = "vacuum",
         ["scraper"] = "tool",
         ["scrapers"] = "tool",
-        ["tacky"] = "tack",
         ["satinwood"] = "satin",
         ["stripe"] = "banding",
         ["timber"] = "wood",

@@ -162,7 +162,7 @@ internal static partial class OperationPhrases
             ["tc_masonry_elastic"] = ["elastomeric", "elastic masonry", "flexible masonry"],
             ["tc_mineral"] = ["limewash", "silicate", "mineral paint", "silicate paint"],
             ["tc_casein"] = ["casein", "casein paint", "milk paint"],
-            ["tc_varnish"] = ["varnish", "exterior varnish", "yacht varnish", "polyurethane varnish", "clear varnish"],
+            ["tc_varnish"] = ["varnish", "exterior varnish", "yacht varnish", "polyurethane varnish", "clear varnish", "floor lacquer", "floor varnish", "lacquer"],
             ["tc_polish"] = ["french polish", "shellac polish", "polish pad", "polish rubber"],
             ["tc_wax"] = ["paste wax", "wax polish", "wax buff", "beeswax", "rewax"],
             ["tc_stain"] = ["woodstain", "wood stain", "translucent stain", "low build stain", "exterior stain", "outdoor stain", "opaque stain"],

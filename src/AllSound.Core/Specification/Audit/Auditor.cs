@@ -110,8 +110,9 @@ public static class Auditor
         var mender = new Mender(follower, new Remedy(rates, goal, appraised, levels), goal, [.. sequence], followed);
         var suffers = follower.Follow(sequence, putRight: false).Flaws;
         // One cause, one line: what the mend of another fault puts right as well is told with that one.
-        var told = followed.Flaws.Where(f => mender.Cause(f) is not { } c || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)).ToList();
-        var under = followed.Flaws.Except(told).ToLookup(f => mender.Cause(f)!.Value);
+        var told = followed.Flaws.Where(f => f.Need?.Clock is not null || mender.Cause(f) is not { } c || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)).ToList();
+        told = [.. told.Where(f => f.Need is null || f.Need.Clock is not null || told.Find(o => o.Need == f.Need) == f)];
+        var under = followed.Flaws.Except(told).Where(f => mender.Cause(f) is not null).ToLookup(f => mender.Cause(f)!.Value);
         var faults = told.Select(f => new AuditFault(
             Number(sequence, f),
             f.Severity,

@@ -15,7 +15,11 @@ internal sealed class Follower
 {
     // Share of the least wait that another maker's sheet may give, and the warmth from which it holds, degrees Celsius. Judgement.
     private const double Near = 0.6;
+    private const double NearFiller = 0.5;
     private const double Warm = 15;
+
+    // Share of the face that is bare by the way. Judgement.
+    private const double LittleBare = 0.1;
 
     // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
     private static readonly FrozenSet<int> Given = new Facet[]
@@ -74,15 +78,23 @@ internal sealed class Follower
         var run = new Run();
         var condition = start;
         var first = steps.Select(s => Readings(s).FirstOrDefault()).ToList();
+
+        // What was written of preparing so far, read and not understood alike.
+        var prepared = new List<string>();
         for (var i = 0; i < steps.Count; i++)
         {
-            var read = Best(condition, steps[i], i, putRight);
+            var read = Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, putRight);
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
                 read = read with { After = other };
             }
 
             run.Take(read);
+            if (steps[i].Words is { } words && read.Act.Operation.Role is not CoatRole.Finish)
+            {
+                prepared.Add(words);
+            }
+
             condition = read.After;
         }
 
@@ -91,7 +103,12 @@ internal sealed class Follower
         condition = condition.After(condition.LongestLeft);
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition)))
         {
-            // A first coat of the same paint let down is one of its two.
+            // Two-part systems count all their coats, and a first coat of the same paint let down is one of its two.
+            if (need == Needs.FullFinish && run.Acts.Count(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish && a.Product!.PotLifeHours is not null) > 1)
+            {
+                continue;
+            }
+
             if (need == Needs.FullFinish && run.Acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish).GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish)))
             {
                 continue;
@@ -99,7 +116,7 @@ internal sealed class Follower
 
             if (!need.Holds(condition))
             {
-                condition = Judge(need, condition, steps.Count, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
+                condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
             }
         }
 
@@ -177,13 +194,13 @@ internal sealed class Follower
         public double Weight { get; init; }
     }
 
-    private Read Best(in Condition condition, SequenceStep step, int at, bool putRight)
+    private Read Best(in Condition condition, SequenceStep step, int at, IReadOnlyList<string>? written, bool putRight)
     {
         Read? best = null;
         foreach (var (act, i) in Readings(step).Select((a, i) => (a, i)))
         {
             // What was read first stays unless another reading is better by more than a trifle.
-            var read = As(act, condition, step, at, putRight);
+            var read = As(act, condition, step, at, written, putRight);
             read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
             if (best is null || read.Weight < best.Weight - 1e-9)
             {
@@ -237,7 +254,7 @@ internal sealed class Follower
         }
     }
 
-    private Read As(Act act, in Condition condition, SequenceStep step, int at, bool putRight)
+    private Read As(Act act, in Condition condition, SequenceStep step, int at, IReadOnlyList<string>? written, bool putRight)
     {
         var t = Treatments.Apply(condition, act, step.WaitHours, Pace.Least);
         var read = new Read(act, t.Before, t.Before, default, [], [], [], []);
@@ -253,7 +270,7 @@ internal sealed class Follower
                 }
 
                 var flaws = read.Flaws.Count;
-                now = Judge(need, now, at, act, step.WaitHours is null ? null : t.Waited, read.Flaws, read.Open, read.Taken, read.Notes, putRight);
+                now = Judge(need, now, at, act, step.WaitHours is null ? null : t.Waited, written, read.Flaws, read.Open, read.Taken, read.Notes, putRight);
                 fair = read.Flaws.Count > flaws ? fair : need.Any.Aggregate(fair, (c, test) => c.With(test.Facet.Index, now[test.Facet]));
             }
         }
@@ -268,7 +285,13 @@ internal sealed class Follower
         }
 
         // A line read as work that is not for such a ground was not meant so: judged as nothing.
-        if (step.Line is not null && act.Operation is { Role: CoatRole.None, Refused: false, } && !Chosen.Contains(act.Operation.Id) && !read.Flaws.Exists(f => f.Severity == Severity.Danger) && read.Flaws.Exists(f => f.Need is { } n && n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate)))
+        if (
+            step.Line is not null
+            && act.Operation is { Role: CoatRole.None, Refused: false }
+            && !Chosen.Contains(act.Operation.Id)
+            && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
+            && t.UnmetNeeds.Any(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film))
+        )
         {
             return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2 };
         }
@@ -283,6 +306,7 @@ internal sealed class Follower
         int at,
         Act? act,
         int? waited,
+        IReadOnlyList<string>? written,
         List<Flaw> flaws,
         List<Open> open,
         List<Act> taken,
@@ -293,7 +317,8 @@ internal sealed class Follower
         if (need.Clock is { } clock)
         {
             // Sheets differ: what is waited for most of the usual time in a usual warmth is worth a word and no more.
-            if (waited is { } minutes && minutes >= Near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
+            var near = clock == Drying.Coat ? Near : NearFiller;
+            if (waited is { } minutes && minutes >= near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
             {
                 notes.Add((at, need));
                 return now.After(now.MinutesLeft(clock));
@@ -305,7 +330,8 @@ internal sealed class Follower
 
         // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
         // What lay under paper that was stripped is another survey.
-        if (need == SiteNeeds.AccessSafe || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
+        if (need == SiteNeeds.AccessSafe || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
+            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
         {
             return Put(need, now);
         }
@@ -335,19 +361,36 @@ internal sealed class Follower
                 notes.Add((at, need));
             }
 
-            return Put(need, now);
+            return now;
         }
 
-        // A good undercoat seals what was scraped bare by the way.
-        if (need == GroundNeeds.BareSealed && act is { Operation.Role: CoatRole.Undercoat } && start.Get(Facets.Film) != Film.None)
+        // A good undercoat seals what was scraped bare by the way, and so does wall paint on old plaster.
+        if (
+            need == GroundNeeds.BareSealed
+            && start.Get(Facets.Film) != Film.None
+            && (act is { Operation.Role: CoatRole.Undercoat } || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare))
+        )
         {
             notes.Add((at, need));
             return Put(need, now);
         }
 
+        // Where the area stood and was cleaned, cleaning once more is no new work in it.
+        if ((need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed) && now.Get(Facets.LeadZone) == LeadZone.Cleaned && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair)
+        {
+            return now;
+        }
+
         // A joint that nobody recorded is sealed all the same.
         if (act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint) && appraised.Facts.OpenJointM is null or 0)
         {
+            return Put(need, now);
+        }
+
+        // Words before it that speak of the very thing, in whatever way, are taken as its being done.
+        if (written is not null && Topics.Spoken(need, written))
+        {
+            notes.Add((at, need));
             return Put(need, now);
         }
 
@@ -367,7 +410,8 @@ internal sealed class Follower
         {
             if (soft.Contains(test.Facet.Index) && now[test.Facet] == start[test.Facet])
             {
-                return With(now, test);
+                // Lead that is asked about is not taken as absent: what is done dry further on is a danger all the same.
+                return test.Facet == Facets.Lead ? now : With(now, test);
             }
         }
 
@@ -411,7 +455,7 @@ internal sealed class Follower
 
         foreach (var line in said.OrderBy(l => l.Line))
         {
-            var i = steps.TakeWhile(s => s.Line is null || s.Line <= line.Line).Count();
+            var i = steps.Select((s, n) => s.Line ?? n + 1).Count(n => n <= line.Line);
             told.AddRange(line.Manners.Select(id => Of(id, i, run, null)).OfType<Flaw>().Select(f => f with { At = i - 1, Line = line.Line }));
         }
 

@@ -20,6 +20,7 @@ internal sealed class Mender
     private readonly ImmutableArray<SequenceStep> written;
     private readonly Dictionary<(int Origin, string Id, int? Line), string> said = [];
     private readonly Dictionary<(int Origin, string Id, int? Line), (int At, string Id)> causes = [];
+    private readonly Dictionary<(int At, string Id), string> waits = [];
 
     // The sequence so far, with the index that each step had as written; null for what was put in.
     private List<(SequenceStep Step, int? Origin)> steps;
@@ -36,6 +37,11 @@ internal sealed class Mender
     {
         (this.follower, this.remedy, this.goal, this.written, now) = (follower, remedy, goal, written, followed);
         steps = [.. written.Select((s, i) => (s, (int?)i))];
+        foreach (var flaw in followed.Flaws.Where(f => f.Need?.Clock is not null && f.At < written.Length))
+        {
+            waits[(flaw.At, flaw.Id)] = Waits(flaw.At, flaw.Need!.Clock!.Value).Says;
+        }
+
         for (var round = 0; round < MostRounds && now.Flaws.FirstOrDefault(f => !said.ContainsKey(Key(f))) is { } flaw; round++)
         {
             Mend(flaw);
@@ -45,10 +51,16 @@ internal sealed class Mender
     }
 
     /// <summary>The whole sequence with all mends in it; empty where something stays open that only others can settle, or that nothing mends.</summary>
-    public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps.Select(s => s.Step)];
+    public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps.Select((s, i) => As(s.Step, now.Acts[i]))];
+
+    // As what it was taken for, and no longer open to be read otherwise.
+    private static SequenceStep As(SequenceStep step, Act act) =>
+        step.Or.IsEmpty ? step
+        : act.Operation.Id == step.Operation ? step with { Or = [], Product = step.Product ?? (act.Operation.Products.Length > 1 ? act.Product?.Id : null) }
+        : step with { Or = [], Operation = act.Operation.Id, Product = act.Product?.Id };
 
     /// <summary>What puts a flaw of the sequence as written right.</summary>
-    public string Of(Flaw flaw) => flaw.Manner?.Mend ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
+    public string Of(Flaw flaw) => flaw.Manner?.Mend ?? (flaw.Need?.Clock is not null ? waits.GetValueOrDefault((flaw.At, flaw.Id)) : null) ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
 
     /// <summary>The flaw whose mend puts this one right as well; null where it has a mend of its own.</summary>
     public (int At, string Id)? Cause(Flaw flaw) => flaw.Manner is null && causes.TryGetValue((flaw.At, flaw.Id, flaw.Line), out var cause) ? cause : null;
@@ -125,11 +137,10 @@ internal sealed class Mender
         var at = Math.Min(flaw.At, steps.Count);
         if (need.Clock is { } clock)
         {
-            var (step, origin) = steps[at];
-            var wait = (step.WaitHours ?? 0) + (now.Fair[at].MinutesLeft(clock) / 60.0);
+            var (wait, says) = Waits(at, clock);
             List<(SequenceStep, int?)> waited = [.. steps];
-            waited[at] = (step with { WaitHours = wait }, origin);
-            yield return new(waited, 1, $"Wait {Hours(wait)} in all before this step, not {Hours(step.WaitHours ?? 0)}.");
+            waited[at] = (steps[at].Step with { WaitHours = wait }, steps[at].Origin);
+            yield return new(waited, 1, says);
             yield break;
         }
 
@@ -137,6 +148,13 @@ internal sealed class Mender
         {
             yield return more;
         }
+    }
+
+    private (double Hours, string Says) Waits(int at, Drying clock)
+    {
+        var step = steps[at].Step;
+        var wait = (step.WaitHours ?? 0) + (now.Fair[at].MinutesLeft(clock) / 60.0);
+        return (wait, $"Wait {Hours(wait)} in all before this step, not {Hours(step.WaitHours ?? 0)}.");
     }
 
     // What a later step brings about in time if it is done before.

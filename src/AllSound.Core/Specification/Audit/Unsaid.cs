@@ -58,7 +58,7 @@ internal sealed class Unsaid
     }.ToFrozenSet(StringComparer.Ordinal);
 
     // Of these a question is asked where nobody wrote them: they decide, and many leave them out.
-    private static readonly FrozenSet<string> Asks = new[] { "ab_gloss", "st_wet_abrade", "ab_tile", "ab_plastic", "ab_galv" }.ToFrozenSet(StringComparer.Ordinal);
+    private static readonly FrozenSet<string> Asks = new[] { "dr_natural", "dr_force", "ab_gloss", "st_wet_abrade", "ab_tile", "ab_plastic", "ab_galv" }.ToFrozenSet(StringComparer.Ordinal);
 
     private readonly ImmutableArray<Act>[] bringing;
 

@@ -226,7 +226,7 @@ internal static partial class Manners
                 Seen = true,
                 Drops = true,
                 When = at =>
-                    at.Act is { Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) }, Operation.Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot }
+                    at.Act is { Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) }, Operation: { Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot, Group: not Group.StainBlock } }
                     && at.Next is { Operation.Role: CoatRole.Finish, Product: { Clear: true, Cover: not Cover.Woodstain } }
                     && at.Ground == SubstrateFamily.Wood,
             },
@@ -245,7 +245,7 @@ internal static partial class Manners
             {
                 Seen = true,
                 When = at =>
-                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None }
+                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not (CoatRole.None or CoatRole.Spot) }
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
@@ -261,7 +261,7 @@ internal static partial class Manners
             {
                 Seen = true,
                 When = at =>
-                    at.Act is { Product: { Carrier: Carrier.Spirit, Alkali: < 3 }, Operation.Role: not CoatRole.None }
+                    at.Act is { Product: { Carrier: Carrier.Spirit, Alkali: < 3 }, Operation.Role: not (CoatRole.None or CoatRole.Spot) }
                     && at.Start.Get(Facets.Alkalinity) is Alkalinity.High or Alkalinity.Mild
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
@@ -277,8 +277,8 @@ internal static partial class Manners
             {
                 Seen = true,
                 When = at =>
-                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None }
-                    && at.Ground == SubstrateFamily.Slick
+                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not (CoatRole.None or CoatRole.Spot) }
+                    && at.Start.Get(Facets.Substrate) is Substrate.PvcU or Substrate.Laminate
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed"],

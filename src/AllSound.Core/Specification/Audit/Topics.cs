@@ -1,0 +1,63 @@
+using System.Collections.Frozen;
+using System.Text.RegularExpressions;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>
+/// Words by which a need is spoken of. Whoever writes of preparing the thing is not accused of having left it out because one word of it was not understood.
+/// Common practice.
+/// </summary>
+internal static partial class Topics
+{
+    private static readonly FrozenDictionary<string, Regex> Words = new Dictionary<string, Regex>
+    {
+        [FabricNeeds.RustOff.Id] = Rust(),
+        [GroundNeeds.MouldOff.Id] = Mould(),
+        [GroundNeeds.LooseOff.Id] = Loose(),
+        [GroundNeeds.GreaseOff.Id] = Grease(),
+        [GroundNeeds.SaltsOff.Id] = Salts(),
+        [GroundNeeds.ResidueOut.Id] = Residue(),
+        [GroundNeeds.SiliconeOff.Id] = Silicone(),
+        [GroundNeeds.WaxOff.Id] = Wax(),
+        [GroundNeeds.BareSealed.Id] = Primer(),
+        [Needs.KnotsBlocked.Id] = Knots(),
+        [Needs.NailsTreated.Id] = Nails(),
+    }.ToFrozenDictionary(StringComparer.Ordinal);
+
+    /// <summary>True where any of the words speak of a need.</summary>
+    public static bool Spoken(Need need, IReadOnlyList<string> written) => Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+
+    [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Rust();
+
+    [GeneratedRegex(@"\b(?:mould|mold|mildew|algae|moss|lichen|green|fungicid\w*|biocid\w*|bleach)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mould();
+
+    [GeneratedRegex(@"\b(?:loose|flak\w*|scrap\w*|peel\w*|chips?|brush\w*\s+off)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Loose();
+
+    [GeneratedRegex(@"\b(?:greas\w*|degreas\w*|detergent|sugar\s*soap|solvent\s+wipe|wash\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Grease();
+
+    [GeneratedRegex(@"\b(?:salts?|efflorescence|bloom|crystals)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Salts();
+
+    [GeneratedRegex(@"\b(?:rins\w*|neutrali\w*|hose\w*|wash\w*\s+(?:off|down)|spirit)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Residue();
+
+    [GeneratedRegex(@"\bsilicone\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Silicone();
+
+    [GeneratedRegex(@"\bwax\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wax();
+
+    [GeneratedRegex(@"\b(?:prim\w*|seal\w*|mist\w*|stabili\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Primer();
+
+    [GeneratedRegex(@"\bknot\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Knots();
+
+    [GeneratedRegex(@"\b(?:nails?|screws?|heads)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Nails();
+}
