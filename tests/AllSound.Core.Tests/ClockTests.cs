@@ -39,10 +39,10 @@ public sealed class ClockTests
     [Fact]
     public void Putty_overcoated_before_its_skin_is_a_fault()
     {
-        var faults = One.Audit(Window, "mk_floor", "cl_sugar_soap", "ab_gloss@24", "du_vac", "rp_putty", "uc_alkyd@48").Faults;
+        var faults = One.Audit(Window, "mk_floor", "cl_sugar_soap", "ab_gloss@24", "du_vac", "rp_putty", "uc_alkyd@24").Faults;
 
         var fault = Assert.Single(faults, f => f.Step == 6 && f.Need == Needs.FillerDry);
-        Assert.Equal("Wait 96 h in all before this step, not 48 h.", fault.Mend);
+        Assert.Equal("Wait 96 h in all before this step, not 24 h.", fault.Mend);
     }
 
     [Fact]

@@ -59,7 +59,7 @@ public sealed class LineReaderTests
         Strip with solvent gel, rinse > st_solvent cl_rinse
         Strip with caustic soda and neutralise with vinegar > st_alkaline_poultice dc_neutralise_alk
         Dip doors in caustic tank > st_caustic_dip
-        Strip back to bare timber > ?
+        Strip back to bare timber > st_solvent
         Take back to bare metal > ?
         Needle gun heavy rust > st_needle_gun
         SA2.5 blast and epoxy zinc rich primer > st_dry_blast pr_epoxy/p_zinc_rich
@@ -99,7 +99,7 @@ public sealed class LineReaderTests
         Apply 2K epoxy primer 75 um > pr_epoxy/p_epoxy_prim
         Apply knotting to all knots > sb_knot/p_shellac_knot
         Treat knots > sb_knot
-        Knot, prime and stop > sb_knot ? rp_fine
+        Knot, prime and stop > sb_knot sp_wood rp_fine
         Stain block water mark > sb_stain_alkyd
         Block stain with oil based stain block > sb_stain_alkyd/p_stain_alk
         Water based stain block > sb_stain_wb/p_stain_wb
@@ -121,7 +121,7 @@ public sealed class LineReaderTests
         1 coat acrylic primer undercoat, 2 coats acrylic eggshell, 4 h between > sp_wood/p_wood_ac tc_wb_trim/p_enamel_wb tc_wb_trim/p_enamel_wb
         Undercoat and 2 coats gloss > uc_alkyd tc_gloss tc_gloss
         Rub down and apply one coat of undercoat and one coat of gloss > ab_gloss uc_alkyd tc_gloss
-        Wash, scrape, fill, sand, prime, undercoat and gloss > cl_sugar_soap ls_scrape_loose rp_fine ab_fill ? uc_alkyd tc_gloss
+        Wash, scrape, fill, sand, prime, undercoat and gloss > cl_sugar_soap ls_scrape_loose rp_fine ab_fill sp_wood uc_alkyd tc_gloss
         Degrease, abrade, tile primer, 2 coats tile paint > cl_degrease ab_gloss pr_epoxy_tile tc_tile tc_tile
         Finish in oil based gloss > tc_gloss/p_gloss_alk
         Masonry paint, 2 coats > tc_masonry tc_masonry
@@ -132,7 +132,7 @@ public sealed class LineReaderTests
         2 coats direct to metal > tc_metal/p_dtm tc_metal/p_dtm
         2K polyurethane topcoat > tc_2k
         3 coats exterior varnish > tc_varnish/p_varnish tc_varnish/p_varnish tc_varnish/p_varnish
-        2 coats of danish oil, wipe off excess > tc_oil tc_oil
+        2 coats of danish oil, wipe off excess > tc_oil tc_oil ?
         Floor paint 2 coats > tc_floor tc_floor
         Radiator enamel when cold > tc_radiator/p_rad
         Spray ceilings airless > tc_spray
@@ -156,7 +156,7 @@ public sealed class LineReaderTests
     [Theory]
     [MemberData(nameof(Lines))]
     public void A_line_is_read_as_what_it_means(string line, string expected) =>
-        Assert.Equal(expected, string.Join(' ', LineReader.Read(line).Select(r => r.Step is { } s ? $"{s.Operation}{(s.Product is null ? "" : $"/{s.Product}")}" : "?")));
+        Assert.Equal(expected, string.Join(' ', LineReader.Read(line).Where(r => !IsWait(r)).Select(r => r.Step is { } s ? $"{s.Operation}{(s.Product is null ? "" : $"/{s.Product}")}" : "?")));
 
     [Fact]
     public void What_a_line_does_not_say_is_not_filled_in()
@@ -213,8 +213,13 @@ public sealed class LineReaderTests
     [Theory]
     [InlineData("Undercoat, leave 16 hours\nGloss", "- 16")]
     [InlineData("Undercoat, leave overnight\nGloss", "- 16")]
-    [InlineData("Undercoat\nLeave 2 days\nGloss", "- ? 48")]
-    [InlineData("Undercoat\nNext day gloss", "- 16")]
+    [InlineData("Undercoat\nLeave 2 days\nGloss", "- 48")]
+    [InlineData("Undercoat\nNext day gloss", "- 24")]
+    [InlineData("Undercoat\nGloss next morning", "- 16")]
+    [InlineData("Undercoat 11 am\nGloss at 3 the same day", "- 4")]
+    [InlineData("Undercoat stands 10 minutes\nGloss", "- -")]
+    [InlineData("Undercoat, four hours\nGloss", "- 4")]
+    [InlineData("Putty, leave a week\nUndercoat", "- 168")]
     [InlineData("Undercoat\nGloss after 24 hours", "- 24")]
     [InlineData("Undercoat 24 hours then gloss", "- 24")]
     [InlineData("Undercoat\n2 coats gloss, 24 h between", "- - 24")]
@@ -226,7 +231,7 @@ public sealed class LineReaderTests
     public void A_wait_is_told_from_the_step_before(string lines, string waits) =>
         Assert.Equal(
             waits,
-            string.Join(' ', LineReader.Read(lines).Select(r => r.Step is { } s ? s.WaitHours?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "-" : "?"))
+            string.Join(' ', LineReader.Read(lines).Where(r => !IsWait(r)).Select(r => r.Step is { } s ? s.WaitHours?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "-" : "?"))
         );
 
     [Fact]
@@ -235,7 +240,7 @@ public sealed class LineReaderTests
         Assert.Contains("survey", Assert.Single(LineReader.Read("Moisture reading")).NotSpecified[0], StringComparison.Ordinal);
         Assert.Contains("with the coat", Assert.Single(LineReader.Read("Cut in ceiling line")).NotSpecified[0], StringComparison.Ordinal);
         var bare = Assert.Single(LineReader.Read("Strip back to bare timber"));
-        Assert.Contains("pick", bare.NotSpecified[0], StringComparison.Ordinal);
+        Assert.True(bare.Sure <= 0.5);
         Assert.Contains(bare.Others, o => Operations.Find(o)!.Group == Group.Strip);
     }
 
@@ -246,6 +251,8 @@ public sealed class LineReaderTests
         Assert.Null(read.Step);
         Assert.Contains("a line for each step", read.NotSpecified[0], StringComparison.Ordinal);
     }
+
+    private static bool IsWait(ReadLine read) => read.Step is null && read.NotSpecified[0].StartsWith("counted as the wait", StringComparison.Ordinal);
 
     private static TheoryDataRow<string, string> Row(string said) => said.Split(" > ") is [var line, var means] ? new(line, means) : throw new FormatException(said);
 }

@@ -106,6 +106,7 @@ internal static partial class Families
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
     public static Operation? First(string part) =>
         All.FirstOrDefault(f => f.Said.IsMatch(part) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
+            && !string.Equals(part.Trim(' ', '.'), "paint", StringComparison.OrdinalIgnoreCase)
             ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p)))) ?? Operations.Find(some[0])
             : null;
 
@@ -118,7 +119,7 @@ internal static partial class Families
     /// <param name="product">The product named; null for none.</param>
     public static ImmutableArray<string> Or(string part, Operation read, CoatingClass? product)
     {
-        var others = All.Where(f => f.Said.IsMatch(part) && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part)) && (f.Operations.Contains(read.Id) || f.Operations == SpotCoats))
+        var others = All.Where(f => f.Said.IsMatch(part) && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part)) && (f.Operations.Contains(read.Id) || (f.Operations == SpotCoats && read.Role != CoatRole.None)))
             .SelectMany(f => f.Operations)
             .Distinct(StringComparer.Ordinal)
             .Select(o => Operations.Find(o)!)
@@ -282,7 +283,7 @@ internal static partial class Families
     private static partial Regex Stripe();
 
     // A coat alone may be of anything.
-    [GeneratedRegex(@"\b(?:paint|gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b", RegexOptions.IgnoreCase)]
     private static partial Regex PaintNamed();
 
     [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]

@@ -27,7 +27,7 @@ internal enum LineKind : byte
 internal static partial class LineKinds
 {
     /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
-    public static string Plain(string line) => Reason().Replace(Worn().Replace(DayNumber().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), ""), " "), "");
+    public static string Plain(string line) => Reason().Replace(Worn().Replace(DayNumber().Replace(WetAnd().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), "wet "), ""), " "), "");
 
     /// <summary>A piece parted from what it denies: "wipe, no spirit" and "oil it without wiping" alike.</summary>
     public static (string Head, string? Denied) Parted(string piece) =>
@@ -44,7 +44,7 @@ internal static partial class LineKinds
     /// <summary>True where the rest of the sentence is a remark too.</summary>
     public static bool Tells(string piece) => Word().IsMatch(piece);
 
-    [GeneratedRegex(@"^(?:told|tell|note|nb|ps|owner|client|customer)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:told|tell\s+(?:the\s+)?(?:owner|client)|note|nb|ps|owner|client|customer)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Word();
 
     /// <summary>What a piece that tells of a finding says was found, as "facet=value".</summary>
@@ -84,6 +84,9 @@ internal static partial class LineKinds
             _ => "trim",
         };
 
+    [GeneratedRegex(@"\b(?:mist|wet|damp(?:en)?)\s+and\s+(?=scrap|sand|rub|flat|feather|abrad)", RegexOptions.IgnoreCase)]
+    private static partial Regex WetAnd();
+
     [GeneratedRegex(@"\b(?:lime(?:\s+putty)?|cement)\s+and\s+sand\b|\bsand\s+and\s+(?:cement|lime)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mortar();
 
@@ -111,7 +114,7 @@ internal static partial class LineKinds
     private static partial Regex Denial();
 
     [GeneratedRegex(
-        @"^(?:and\s+|but\s+)?(?:no\b(?!\s*\d)|not\b|never\b|none\b|nothing\b|nobody\b|don'?t\b|do\s+not\b|without\b|avoid\b|neither\b|nor\b|skip\b|instead\s+of\b|rather\s+than\b)|\b(?:is|are|was|were|does|do|has|have|need|must|can|should|will)(?:n'?t|\s+not)\b|\bcannot\b|\bisn'?t\b|\bleave\s+\w+(?:\s+\w+)?\s+(?:alone|as\s+(?:it|they)\s+(?:is|are))\b|\bleft\s+(?:alone|as\s+(?:it|they)\s+(?:is|are|was))\b",
+        @"^(?:and\s+|but\s+)?(?:no\b(?!\s*\d)|not\b|never\b|none\b|nothing\b|nobody\b|don'?t\b|do\s+not\b|without\b|avoid\b|neither\b|nor\b|skip\s+(?:the\s+)?\w|instead\s+of\b|rather\s+than\b)|\b(?:is|are|was|were|does|do|has|have|need|must|can|should|will)(?:n'?t|\s+not)\b|\bcannot\b|\bisn'?t\b|\bleave\s+\w+(?:\s+\w+)?\s+(?:alone|as\s+(?:it|they)\s+(?:is|are))\b|\bleft\s+(?:alone|as\s+(?:it|they)\s+(?:is|are|was))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Denies();
@@ -123,13 +126,13 @@ internal static partial class LineKinds
     private static partial Regex Cares();
 
     [GeneratedRegex(
-        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|clean|dull|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
+        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?rags\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:\w+\s+)?(?:lamps?|torch)(?:\s+on)?\W*$|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?rags\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();

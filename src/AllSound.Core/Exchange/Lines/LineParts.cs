@@ -34,10 +34,10 @@ internal static partial class LineParts
 
     // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
     private const string Opening =
-        @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+        @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
 
     // What is put on is no coat.
-    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent|algae|moss|lichen|mould|mold|mildew)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Chemical();
 
     /// <summary>True when a part says how something is laid and not what.</summary>
@@ -49,7 +49,7 @@ internal static partial class LineParts
     /// <summary>True when a part is done to a part of the face only.</summary>
     public static bool OnPart(string part) => Spots().IsMatch(part);
 
-    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Spots();
 
     /// <summary>True when a part says how many coats and nothing else.</summary>
@@ -92,7 +92,7 @@ internal static partial class LineParts
     private static partial Regex Again();
 
     [GeneratedRegex(
-        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|etch\w*|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|treat|damp(?:en)?|mist|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Verbs();

@@ -134,6 +134,15 @@ public static partial class LineReader
             if (part.Step is null)
             {
                 placed.Add(part with { Number = number, Said = part.Said is { } said ? said with { Line = number } : null });
+
+                // "Two coats, 4 h": that is between them as well.
+                if (waits.After is { } each && LineWaits.IsAll(part.Line))
+                {
+                    for (var i = placed.Count - 2; i > 0 && placed[i].Step is { WaitHours: null } one && placed[i - 1].Step is { } other && one.Words == other.Words; i--)
+                    {
+                        placed[i] = placed[i] with { Step = one with { WaitHours = each } };
+                    }
+                }
                 at.Pending = (waits.Before ?? waits.After) is { } more ? (at.Pending ?? 0) + more : at.Pending;
                 continue;
             }
@@ -247,7 +256,9 @@ public static partial class LineReader
             // Whoever washes rinses, after however long it is left on; only what strips is rinsed out in a step of its own.
             if (LineParts.OnlyRinses(words) && steps.Count > 0 && !Is(steps[^1], o => o.Group == Treatment.Group.Strip))
             {
+                // What was waited before it was how long it was left on.
                 var washed = read.FindLastIndex(r => r.Line.Step is not null);
+                read.RemoveRange(washed + 1, read.Count - washed - 1);
                 read[washed] = (read[washed].Line, LineWaits.Of(words));
                 continue;
             }
@@ -301,7 +312,7 @@ public static partial class LineReader
                         pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
                     }
                 }
-                else if (LineParts.OnlyLays(head))
+                else if (LineParts.OnlyLays(head) && (run.Count > 0 || pieces.Count > 0))
                 {
                     // "Mix the primer and roll": what was mixed is laid.
                     if (run.Count == 0 && pieces is [.., { Kind: LineKind.Remark } mixed])
@@ -456,7 +467,10 @@ public static partial class LineReader
         // A word that leaves open which of several is meant says that much.
         if (found.Count == 0 && Families.First(part) is { } first && !LineParts.Tests(part))
         {
-            return Understood(part, first, product, 0.5, [], own?.Id);
+            // What was said before tells which: "wire-brush rust and prime".
+            string[] some = [.. Families.Members(part)];
+            var told = Rank([.. words.Concat(LineWords.Of(earlier)).Distinct(StringComparer.Ordinal)], part, product, words).Find(r => some.Contains(r.Name.Of.Id)).Name?.Of;
+            return Understood(part, told ?? first, product, 0.5, [.. some.Take(MostOthers)], own?.Id);
         }
 
         // What is to be done is most often said first.

@@ -51,7 +51,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     public static bool IsAll(string part) => Alone().IsMatch(part) && Of(part) != default;
 
     // How long a mixture stands, and by when it is used, is no wait of the coat.
-    [GeneratedRegex(@"\b(?:stand|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Standing();
 
     private static double Number(string said) =>
@@ -118,7 +118,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|dry|full|clear|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

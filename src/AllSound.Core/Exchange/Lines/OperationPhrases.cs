@@ -167,7 +167,7 @@ internal static partial class OperationPhrases
         ["dc_rust_convert"] = ["rust converter", "convert rust", "rust convert", "treat rust", "rust inhibitor", "phosphoric rust"],
         ["dc_metal_rinse"] = ["rinse metal", "rinse salts metal", "wash metal fresh water", "wash steel fresh water"],
         ["dc_lead_clean"] = ["lead clean", "hepa vacuum", "hepa wet wipe", "hepa", "clean lead", "lead dust clean", "vacuum lead"],
-        ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "dry weeks", "allow plaster dry"],
+        ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "allow plaster dry"],
         ["st_grind_floor"] = ["grind paint off floor", "grind coating off", "diamond grind paint"],
         ["ab_plaster"] = ["dull plaster", "sand polished plaster", "key plaster"],
         ["ab_concrete"] = ["grind floor", "diamond grind", "grind concrete", "scabble floor"],

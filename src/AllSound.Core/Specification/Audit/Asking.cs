@@ -7,7 +7,7 @@ internal static partial class Asking
 {
     /// <summary>The question. A clause whose verb does not change places is asked as "Is it so that ...?".</summary>
     public static string Of(Treatment.Need need) =>
-        need == Treatment.SiteNeeds.LeadControlled || need == Treatment.SiteNeeds.LeadWashed || need == Treatment.Needs.LeadDustGone || need == Treatment.Needs.LeadCleaned
+        need == Treatment.SiteNeeds.LeadAbsent || need == Treatment.SiteNeeds.LeadControlled || need == Treatment.SiteNeeds.LeadWashed || need == Treatment.Needs.LeadDustGone || need == Treatment.Needs.LeadCleaned
             ? "Has a laboratory ruled out lead in every coat? If not, is it done as lead work?"
             : Of(need.Title);
 

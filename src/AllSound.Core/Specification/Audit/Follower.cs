@@ -354,7 +354,7 @@ internal sealed class Follower
             return settled;
         }
 
-        if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && !goal.Needs.Contains(need)))
+        if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && act is not null))
         {
             if (need.Severity == Severity.Poor)
             {
