@@ -84,7 +84,9 @@ internal static class FileVerbs
                 return Exit.Usage;
             }
 
-            var reports = places.Select(p => text is null ? run(job, p.Building, p.Space, p.Surface) : lines!.Value.Run(job, p.Building, p.Space, p.Surface, text)).ToList();
+            var reports = places
+                .Select(p => text is null ? run(job, p.Building, p.Space, p.Surface) : lines!.Value.Run(job, p.Building, p.Space, p.Surface, text))
+                .ToList();
             if (parsed.GetValue(json))
             {
                 Json(new { surfaces = reports });
@@ -104,7 +106,10 @@ internal static class FileVerbs
 
     private static Command Audit()
     {
-        var lines = new Option<string?>("--lines") { Description = "a text file with the lines of a sequence, audited in place of what the job file has; needs --surface" };
+        var lines = new Option<string?>("--lines")
+        {
+            Description = "a text file with the lines of a sequence, audited in place of what the job file has; needs --surface",
+        };
         return PerSurface<AuditReport>(
             "audit",
             "audits the sequence written in the file, or lines as a painter wrote them",

@@ -189,7 +189,9 @@ internal static class Text
     {
         foreach (var line in lines)
         {
-            var step = line.Step is null ? $"no step: {string.Join("; ", line.NotSpecified)}" : $"{line.Title}{(line.ProductTitle is { } product ? $" ({product})" : "")}";
+            var step = line.Step is null
+                ? $"no step: {string.Join("; ", line.NotSpecified)}"
+                : $"{line.Title}{(line.ProductTitle is { } product ? $" ({product})" : "")}";
             to.WriteLine($"{line.Number}. {line.Line}: {step}");
         }
     }

@@ -109,7 +109,12 @@ public sealed class ApprovedAnswerTests
     private static IEnumerable<string> Faults(Job job, Surface surface, Specified specified, SequenceStep[] sequence)
     {
         var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, sequence);
-        return [.. audited.Faults.Select(f => $"{f.Step} {f.Id} {f.Severity}: {f.Mend}"), .. audited.Questions.Select(q => $"{q.Step} {q.Asks}"), .. audited.Notes.Select(n => $"{n.Step} {n.Says}")];
+        return
+        [
+            .. audited.Faults.Select(f => $"{f.Step} {f.Id} {f.Severity}: {f.Mend}"),
+            .. audited.Questions.Select(q => $"{q.Step} {q.Asks}"),
+            .. audited.Notes.Select(n => $"{n.Step} {n.Says}"),
+        ];
     }
 
     // A heading, and what belongs to it a line each, so that a change shows as the line that it changes.

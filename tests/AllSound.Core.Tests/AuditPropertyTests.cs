@@ -127,7 +127,8 @@ public sealed class AuditPropertyTests
         }
     }
 
-    private static bool Thinned(SequenceStep[] steps) => steps.Any(s => s.Dilution is not null && Materials.Coatings.Find(s.Product ?? "") is { ThinMost: < 60, Cover: not Cover.Limewash });
+    private static bool Thinned(SequenceStep[] steps) =>
+        steps.Any(s => s.Dilution is not null && Materials.Coatings.Find(s.Product ?? "") is { ThinMost: < 60, Cover: not Cover.Limewash });
 
     // Work that need not be written may meet it.
     private static bool Presumable(Need need) =>

@@ -165,15 +165,13 @@ public sealed class HostileTryTests
                 Assert.All(Everything(specified), o => Before(o, pair[0].Split('|'), pair[1], what));
                 break;
             case "fault":
-                var audited = Strict.Run(surface,
+                var audited = Strict.Run(
+                    surface,
                     specified.Appraised,
                     [.. sequence.Split(';', StringSplitOptions.TrimEntries).Select(Demo.Parse)],
                     Practice.Firm.Of(job)
                 );
-                Assert.True(
-                    audited.Any(f => f.Need is { } need && ids.Contains(need.Id)),
-                    $"{what}: passes as {string.Join(", ", audited.Select(f => f.Need?.Id))}"
-                );
+                Assert.True(audited.Any(f => f.Need is { } need && ids.Contains(need.Id)), $"{what}: passes as {string.Join(", ", audited.Select(f => f.Need?.Id))}");
                 break;
             default:
                 Assert.Fail($"unknown expectation: {expectation}");

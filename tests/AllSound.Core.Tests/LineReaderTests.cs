@@ -156,7 +156,13 @@ public sealed class LineReaderTests
     [Theory]
     [MemberData(nameof(Lines))]
     public void A_line_is_read_as_what_it_means(string line, string expected) =>
-        Assert.Equal(expected, string.Join(' ', LineReader.Read(line).Where(r => !IsWait(r)).Select(r => r.Step is { } s ? $"{s.Operation}{(s.Product is null ? "" : $"/{s.Product}")}" : "?")));
+        Assert.Equal(
+            expected,
+            string.Join(
+                ' ',
+                LineReader.Read(line).Where(r => !IsWait(r)).Select(r => r.Step is { } s ? $"{s.Operation}{(s.Product is null ? "" : $"/{s.Product}")}" : "?")
+            )
+        );
 
     [Fact]
     public void What_a_line_does_not_say_is_not_filled_in()
@@ -231,7 +237,13 @@ public sealed class LineReaderTests
     public void A_wait_is_told_from_the_step_before(string lines, string waits) =>
         Assert.Equal(
             waits,
-            string.Join(' ', LineReader.Read(lines).Where(r => !IsWait(r)).Select(r => r.Step is { } s ? s.WaitHours?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "-" : "?"))
+            string.Join(
+                ' ',
+                LineReader
+                    .Read(lines)
+                    .Where(r => !IsWait(r))
+                    .Select(r => r.Step is { } s ? s.WaitHours?.ToString(System.Globalization.CultureInfo.InvariantCulture) ?? "-" : "?")
+            )
         );
 
     [Fact]

@@ -157,10 +157,7 @@ public sealed class RulesOfThumbTests
         var rail = Surface(Element.Railing, "steel", Good with { Soil = Soil.Clean, Key = Key.Toothy }, [Coat("alkyd_gloss")], exposure: Exposure.Outside);
         var faults = Strict.Run(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@72", "ac_clean");
         Assert.Contains(faults, f => f.Need == GroundNeeds.SoilOff);
-        Assert.DoesNotContain(
-            Strict.Run(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean"),
-            f => f.Need == GroundNeeds.SoilOff
-        );
+        Assert.DoesNotContain(Strict.Run(rail, "mk_floor", "ab_gloss", "du_vac", "uc_alkyd", "tc_gloss/p_gloss_alk@24", "ac_clean"), f => f.Need == GroundNeeds.SoilOff);
     }
 
     [Fact]

@@ -103,7 +103,8 @@ public sealed record WorkedAudit(string Id, string Title, Job Job, string Lines,
 
     private static string NamedSeverity(FaultReport told) => told.Severity.ToString().ToLowerInvariant();
 
-    private static bool Near(string wanted, string told) => wanted == told || (wanted != "danger" && told != "danger" && Math.Abs(Array.IndexOf(Order, wanted) - Array.IndexOf(Order, told)) <= 1);
+    private static bool Near(string wanted, string told) =>
+        wanted == told || (wanted != "danger" && told != "danger" && Math.Abs(Array.IndexOf(Order, wanted) - Array.IndexOf(Order, told)) <= 1);
 
     /// <summary>The answer in lines, to be read.</summary>
     public string Tell(AuditReport answer) =>
@@ -111,7 +112,11 @@ public sealed record WorkedAudit(string Id, string Title, Job Job, string Lines,
             '\n',
             new[] { $"== {Id} {Title}: {answer.Verdict}" }
                 .Concat(answer.Read.Select(r => $"   {r.Number} [{(r.Operations.IsEmpty ? r.Says : string.Join(' ', r.Operations))}] {r.Line}"))
-                .Concat(answer.Faults.Select(f => $"  F {f.Step?.ToString(CultureInfo.InvariantCulture) ?? "end"} {f.Severity} {f.NeedId}: {f.Problem} | {f.Mend} | also {string.Join(',', f.Also)}"))
+                .Concat(
+                    answer.Faults.Select(f =>
+                        $"  F {f.Step?.ToString(CultureInfo.InvariantCulture) ?? "end"} {f.Severity} {f.NeedId}: {f.Problem} | {f.Mend} | also {string.Join(',', f.Also)}"
+                    )
+                )
                 .Concat(answer.Questions.Select(q => $"  ? {q.Step} {q.Asks}"))
                 .Concat(answer.Notes.Select(n => $"  n {n.Step} {n.Says}"))
         );

@@ -11,13 +11,18 @@ public sealed class WorkedAuditTests
     private static readonly string Folder = Path.Combine(WorkedCases.Folder, "audits");
     private static readonly string Known = Path.Combine(Folder, "known.txt");
 
-    public static TheoryData<string> Files => [.. Directory.EnumerateFiles(Folder, "*.txt").Select(f => Path.GetFileName(f)).Where(f => f != "known.txt").Order(StringComparer.Ordinal)];
+    public static TheoryData<string> Files =>
+        [.. Directory.EnumerateFiles(Folder, "*.txt").Select(f => Path.GetFileName(f)).Where(f => f != "known.txt").Order(StringComparer.Ordinal)];
 
     [Theory]
     [MemberData(nameof(Files))]
     public void Sound_sequences_are_not_accused_and_what_is_wrong_is_found(string file)
     {
-        var marked = WorkedAudit.Read(Path.Combine(Folder, file)).Select(a => (Audit: a, Answer: a.Answer())).Select(x => (x.Audit, x.Answer, Points: x.Audit.Mark(x.Answer))).ToList();
+        var marked = WorkedAudit
+            .Read(Path.Combine(Folder, file))
+            .Select(a => (Audit: a, Answer: a.Answer()))
+            .Select(x => (x.Audit, x.Answer, Points: x.Audit.Mark(x.Answer)))
+            .ToList();
         if (Environment.GetEnvironmentVariable("ALLSOUND_TELL") is { } to)
         {
             File.AppendAllLines(to, marked.Select(m => m.Audit.Tell(m.Answer) + string.Concat(m.Points.Where(p => !p.Right).Select(p => $"\n  !! {p.What}"))));
@@ -25,7 +30,10 @@ public sealed class WorkedAuditTests
 
         var sound = marked.Where(m => m.Audit.Faults.IsEmpty).ToList();
         var points = marked.SelectMany(m => m.Points).ToList();
-        var (found, planted) = (points.Count(p => p is { Right: true } && p.What.EndsWith("found", StringComparison.Ordinal)), points.Count(p => p.What.EndsWith("found", StringComparison.Ordinal)));
+        var (found, planted) = (
+            points.Count(p => p is { Right: true } && p.What.EndsWith("found", StringComparison.Ordinal)),
+            points.Count(p => p.What.EndsWith("found", StringComparison.Ordinal))
+        );
         var mended = points.Count(p => p is { Right: true } && p.What.EndsWith("mended", StringComparison.Ordinal));
         Console.WriteLine(
             $"{file}: sound {sound.Count(m => m.Points.All(p => p.Right))} of {sound.Count}; faults found {found}, with a fitting mend {mended}, of {planted}; "

@@ -39,7 +39,9 @@ public static class Strict
         }
 
         unmet.AddRange(
-            Goal.For(surface, appraised.Condition, firm).Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !told.Contains(n)).Select(n => new Unmet(null, n))
+            Goal.For(surface, appraised.Condition, firm)
+                .Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !told.Contains(n))
+                .Select(n => new Unmet(null, n))
         );
         return unmet.ToImmutable();
     }

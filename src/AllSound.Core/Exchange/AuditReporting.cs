@@ -48,7 +48,19 @@ public static class AuditReporting
         return new(
             surface.Id,
             NamedEnumConverterFactory.Name(audited.Verdict.ToString()),
-            [.. audited.Faults.Select(f => new FaultReport(f.Step, f.Severity, f.Need?.Title ?? f.Problem, f.Id, f.Problem, f.Consequence, f.Mend, f.Also, f.Source.ToString()))],
+            [
+                .. audited.Faults.Select(f => new FaultReport(
+                    f.Step,
+                    f.Severity,
+                    f.Need?.Title ?? f.Problem,
+                    f.Id,
+                    f.Problem,
+                    f.Consequence,
+                    f.Mend,
+                    f.Also,
+                    f.Source.ToString()
+                )),
+            ],
             [.. audited.Questions.Select(q => new QuestionReport(q.Step, q.Asks, q.Decides))],
             [.. audited.Notes.Select(n => new NoteReport(n.Step, n.Says))],
             audited.Mended.IsEmpty ? null : [.. audited.Mended.Select((s, i) => Mended(s, i + 1, firm))],
@@ -87,7 +99,10 @@ public static class AuditReporting
         var at = 0;
         if (lines is not { } all)
         {
-            return sequence.Select((s, i) => (Step: s, Act: acts[i])).Where(x => x.Step is { Line: not null, Words: not null }).Select(x => new ReadReport(x.Step.Words!, x.Step.Line!.Value, [x.Act.Id], null, 1));
+            return sequence
+                .Select((s, i) => (Step: s, Act: acts[i]))
+                .Where(x => x.Step is { Line: not null, Words: not null })
+                .Select(x => new ReadReport(x.Step.Words!, x.Step.Line!.Value, [x.Act.Id], null, 1));
         }
 
         return all.Select(l =>

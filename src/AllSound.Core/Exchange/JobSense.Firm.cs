@@ -31,6 +31,17 @@ public static partial class JobSense
 
     private static void FirmFaults(Faults faults, Job job)
     {
+        foreach (var (path, some) in new[] { ("$.mustBeWritten", job.MustBeWritten), ("$.needNotBeWritten", job.NeedNotBeWritten) })
+        {
+            for (var i = 0; i < some.Length; i++)
+            {
+                if (Treatment.Operations.Find(some[i]) is null)
+                {
+                    faults.Add($"{path}[{i}]", $"unknown operation '{some[i]}'; ./allsound operations lists them");
+                }
+            }
+        }
+
         var ids = new HashSet<string>(StringComparer.Ordinal);
         for (var i = 0; i < job.Products.Length; i++)
         {

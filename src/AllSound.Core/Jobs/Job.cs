@@ -123,6 +123,14 @@ public sealed record Job
     /// <summary>House rules: for a question of practice (S1 to S32) the school that the firm follows.</summary>
     public ImmutableDictionary<string, string> HouseRules { get; init; } = ImmutableDictionary<string, string>.Empty;
 
+    /// <summary>Operations that the firm wants written in a sequence, of those that an audit takes as done unwritten.</summary>
+    [MaxLength(Limits.OfTheFirm)]
+    public ImmutableArray<string> MustBeWritten { get; init; } = [];
+
+    /// <summary>Operations that need not be written either where the firm works.</summary>
+    [MaxLength(Limits.OfTheFirm)]
+    public ImmutableArray<string> NeedNotBeWritten { get; init; } = [];
+
     /// <summary>Trial patches of stripping methods.</summary>
     [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<TrialPatch> Trials { get; init; } = [];

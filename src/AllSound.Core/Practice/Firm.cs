@@ -38,12 +38,20 @@ public sealed class Firm
     /// <summary>House rules: question to school.</summary>
     public ImmutableDictionary<string, string> Rules { get; }
 
+    /// <summary>Ids of operations that an audit is not to take as done unwritten.</summary>
+    public ImmutableArray<string> MustBeWritten { get; private init; } = [];
+
+    /// <summary>Ids of operations that it is to take as done unwritten besides the usual ones.</summary>
+    public ImmutableArray<string> NeedNotBeWritten { get; private init; } = [];
+
     /// <summary>The firm of a job.</summary>
     /// <exception cref="InvalidOperationException">A product's class is not known; validate the job first.</exception>
     public static Firm Of(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return job.Products.IsEmpty && job.HouseRules.IsEmpty ? Any : new(job.Products, job.HouseRules, job.Rates.BaseLitre);
+        return job.Products.IsEmpty && job.HouseRules.IsEmpty && job.MustBeWritten.IsEmpty && job.NeedNotBeWritten.IsEmpty
+            ? Any
+            : new(job.Products, job.HouseRules, job.Rates.BaseLitre) { MustBeWritten = job.MustBeWritten, NeedNotBeWritten = job.NeedNotBeWritten };
     }
 
     /// <summary>The rules that hold on a surface: the firm's, with the surface's own over them.</summary>

@@ -88,7 +88,21 @@ internal static partial class Families
             ]
         ),
         (Rust(), ["ab_metal_hand", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
-        (Wash(), ["cl_sugar_soap", "cl_degrease", "cl_nicotine_wash", "cl_spirit_wash", "cl_soot_wash", "cl_tile_clean", "cl_rinse", "dc_paste_wash", "dc_metal_rinse", "st_wash_distemper"]),
+        (
+            Wash(),
+            [
+                "cl_sugar_soap",
+                "cl_degrease",
+                "cl_nicotine_wash",
+                "cl_spirit_wash",
+                "cl_soot_wash",
+                "cl_tile_clean",
+                "cl_rinse",
+                "dc_paste_wash",
+                "dc_metal_rinse",
+                "st_wash_distemper",
+            ]
+        ),
         (Rinse(), ["cl_rinse", "dc_rinse_cleaner", "dc_metal_rinse", "dc_acid_rinse", "dc_paste_wash", "dc_neutralise_alk", "cl_sugar_soap"]),
         (Growth(), ["cl_algae_biocide", "cl_mould_wash", "cl_mould_lime"]),
         (Dust(), ["du_vac", "cl_dust_dry", "dc_lead_clean"]),
@@ -106,12 +120,14 @@ internal static partial class Families
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
     public static Operation? First(string part) =>
         All.FirstOrDefault(f => f.Said.IsMatch(part) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
-            && !string.Equals(part.Trim(' ', '.'), "paint", StringComparison.OrdinalIgnoreCase)
-            ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p)))) ?? Operations.Find(some[0])
+        && !string.Equals(part.Trim(' ', '.'), "paint", StringComparison.OrdinalIgnoreCase)
+            ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p))))
+                ?? Operations.Find(some[0])
             : null;
 
     /// <summary>All operations of the families that words speak of.</summary>
-    public static IEnumerable<string> Members(string part) => All.Where(f => f.Said.IsMatch(part)).SelectMany(f => f.Operations).Where(o => Fits(part, Operations.Find(o)!));
+    public static IEnumerable<string> Members(string part) =>
+        All.Where(f => f.Said.IsMatch(part)).SelectMany(f => f.Operations).Where(o => Fits(part, Operations.Find(o)!));
 
     /// <summary>What else the words may mean, as an audit takes them: operations with a slash and a product where they narrow it.</summary>
     /// <param name="part">The words.</param>
@@ -119,7 +135,11 @@ internal static partial class Families
     /// <param name="product">The product named; null for none.</param>
     public static ImmutableArray<string> Or(string part, Operation read, CoatingClass? product)
     {
-        var others = All.Where(f => f.Said.IsMatch(part) && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part)) && (f.Operations.Contains(read.Id) || (f.Operations == SpotCoats && read.Role != CoatRole.None)))
+        var others = All.Where(f =>
+                f.Said.IsMatch(part)
+                && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part))
+                && (f.Operations.Contains(read.Id) || (f.Operations == SpotCoats && read.Role != CoatRole.None))
+            )
             .SelectMany(f => f.Operations)
             .Distinct(StringComparer.Ordinal)
             .Select(o => Operations.Find(o)!)
@@ -134,8 +154,13 @@ internal static partial class Families
 
         return
         [
-            .. others.SelectMany(o =>
-                    o.Products.IsEmpty ? [o.Id] : o.Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product) || Spot().IsMatch(part)))).Select(p => $"{o.Id}/{p.Id}")
+            .. others
+                .SelectMany(o =>
+                    o.Products.IsEmpty
+                        ? [o.Id]
+                        : o
+                            .Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product) || Spot().IsMatch(part))))
+                            .Select(p => $"{o.Id}/{p.Id}")
                 )
                 .Distinct(StringComparer.Ordinal)
                 .Where(id => id != read.Id),
@@ -178,18 +203,40 @@ internal static partial class Families
         && (product.Cover != Cover.AlkaliPrimer || Alkali().IsMatch(part))
         && (!Polyurethane().IsMatch(part) || product.Isocyanate || product.Clear)
         && (!Wall().IsMatch(part) || product.Finishes.Contains(FinishFamily.WallPaint))
-        && (!Outside().IsMatch(part) || (product.Finishes.Contains(FinishFamily.Masonry) && product.Cover is not (Cover.Limewash or Cover.Silicate or Cover.SilicatePure)) || product.Cover == Cover.Sealer || product.Finishes.IsEmpty)
+        && (
+            !Outside().IsMatch(part)
+            || (product.Finishes.Contains(FinishFamily.Masonry) && product.Cover is not (Cover.Limewash or Cover.Silicate or Cover.SilicatePure))
+            || product.Cover == Cover.Sealer
+            || product.Finishes.IsEmpty
+        )
         && (!Mineral().IsMatch(part) || product.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure)
         && Sheens.All(s => !s.Said.IsMatch(part) || product.Sheens.IsEmpty || product.Sheens.Contains(s.Sheen))
         && (!Bonding().IsMatch(part) || product.Id is "p_bond_wb")
         && (!Zinc().IsMatch(part) || product.Id is "p_galv_ac" or "p_epoxy_prim" or "p_bond_wb" or "p_zinc_rich" or "p_znphos_wb" or "p_znphos_alk");
 
-    private static readonly ImmutableArray<(Regex Said, Sheen Sheen)> Sheens = [(Gloss(), Sheen.Gloss), (Satin(), Sheen.Satin), (Eggshell(), Sheen.Eggshell), (Matt(), Sheen.Matt)];
+    private static readonly ImmutableArray<(Regex Said, Sheen Sheen)> Sheens =
+    [
+        (Gloss(), Sheen.Gloss),
+        (Satin(), Sheen.Satin),
+        (Eggshell(), Sheen.Eggshell),
+        (Matt(), Sheen.Matt),
+    ];
 
     // Wet and dry are not the same, nor are spots and the whole, nor kinds of ground.
     private static bool Fits(string part, Operation operation)
     {
-        var wet = operation.Id is "st_wet_abrade" or "ab_wood_bare_wet" or "ab_fill_wet" or "ls_feather_wet" or "dn_wet" or "ls_wet_scrape" or "ab_lead_sheet" or "ab_tile" or "ab_plastic" or "ab_galv";
+        var wet =
+            operation.Id
+            is "st_wet_abrade"
+                or "ab_wood_bare_wet"
+                or "ab_fill_wet"
+                or "ls_feather_wet"
+                or "dn_wet"
+                or "ls_wet_scrape"
+                or "ab_lead_sheet"
+                or "ab_tile"
+                or "ab_plastic"
+                or "ab_galv";
         var dry = operation.Id is "ab_gloss" or "ab_wood_bare" or "ab_fill" or "ls_feather" or "dn_between" or "ls_scrape_loose" or "ab_plaster";
         return !(Denib().IsMatch(part) && operation.Group == Treatment.Group.Abrade)
             && !(dry && Wet().IsMatch(part))
@@ -227,7 +274,10 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:scrap\w*|brush\w*\s+(?:off|down|dry|again|out)|loose\b.*\boff|flak\w*|bristle|pick\s+off)\b|\bbrush\s+loose\b", RegexOptions.IgnoreCase)]
     private static partial Regex Scrape();
 
-    [GeneratedRegex(@"\b(?:sand\w*|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:sand\w*|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Rub();
 
     [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase)]
@@ -251,7 +301,10 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:caulk\w*|mastic|sealant|decorators)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Caulk();
 
-    [GeneratedRegex(@"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Strip();
 
     [GeneratedRegex(@"\b(?:diamond|csp|scabbl\w*)\b|\bgrind\w*\s+(?:the\s+)?(?:floor|slab|concrete|skin|flush)\b", RegexOptions.IgnoreCase)]
@@ -283,7 +336,10 @@ internal static partial class Families
     private static partial Regex Stripe();
 
     // A coat alone may be of anything.
-    [GeneratedRegex(@"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex PaintNamed();
 
     [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
@@ -322,7 +378,10 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:silicate|lime\s*wash|mineral)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mineral();
 
-    [GeneratedRegex(@"\b(?:coats?|paint\w*|gloss|satin\w*|eggshell|matt|matte|flat|emulsion|acrylic|latex|enamel|finish\w*|top\s*coats?|polyurethane|epoxy|body|x\s*\d)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:coats?|paint\w*|gloss|satin\w*|eggshell|matt|matte|flat|emulsion|acrylic|latex|enamel|finish\w*|top\s*coats?|polyurethane|epoxy|body|x\s*\d)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Paint();
 
     [GeneratedRegex(@"\b(?:oil|alkyd|solvent|spirit[\s-]?based)\b|\boil[\s-](?:based|type)\b", RegexOptions.IgnoreCase)]

@@ -27,7 +27,8 @@ internal enum LineKind : byte
 internal static partial class LineKinds
 {
     /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
-    public static string Plain(string line) => Reason().Replace(Worn().Replace(DayNumber().Replace(WetAnd().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), "wet "), ""), " "), "");
+    public static string Plain(string line) =>
+        Reason().Replace(Worn().Replace(DayNumber().Replace(WetAnd().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), "wet "), ""), " "), "");
 
     /// <summary>A piece parted from what it denies: "wipe, no spirit" and "oil it without wiping" alike.</summary>
     public static (string Head, string? Denied) Parted(string piece) =>
@@ -110,7 +111,10 @@ internal static partial class LineKinds
     )]
     private static partial Regex Reason();
 
-    [GeneratedRegex(@"(?<=\S\s*)\b(?:without|instead\s+of|rather\s+than|never|no|not|nor|don'?t|do\s+not|nothing|avoid(?:ing)?)\s+(?!less\b|more\s+than\b|later\b|earlier\b|sooner\b|too\b)\S", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<=\S\s*)\b(?:without|instead\s+of|rather\s+than|never|no|not|nor|don'?t|do\s+not|nothing|avoid(?:ing)?)\s+(?!less\b|more\s+than\b|later\b|earlier\b|sooner\b|too\b)\S",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Denial();
 
     [GeneratedRegex(
@@ -126,7 +130,7 @@ internal static partial class LineKinds
     private static partial Regex Cares();
 
     [GeneratedRegex(
-        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
+        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab|floor|render|brick\w*|it|all)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Finds();
@@ -146,7 +150,10 @@ internal static partial class LineKinds
     )]
     private static partial Regex Dry();
 
-    [GeneratedRegex(@"\b(?:cap|disconnect|divert|shut|close|take)\w*\b[^;]*\b(?:tank|inlet|downpipes?)\b|\blisted\s+for\s+(?:potable|drinking)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:cap|disconnect|divert|shut|close|take)\w*\b[^;]*\b(?:tank|inlet|downpipes?)\b|\blisted\s+for\s+(?:potable|drinking)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Tank();
 
     [GeneratedRegex(
@@ -155,6 +162,9 @@ internal static partial class LineKinds
     )]
     private static partial Regex Cured();
 
-    [GeneratedRegex(@"^\W*(?<part>walls?|ceilings?|trim|wood\s*work|skirtings?|doors?|windows?|frames?|floors?|radiators?|joinery|architraves?|bannisters?|banisters?|spindles)\s*[:\-–]", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^\W*(?<part>walls?|ceilings?|trim|wood\s*work|skirtings?|doors?|windows?|frames?|floors?|radiators?|joinery|architraves?|bannisters?|banisters?|spindles)\s*[:\-–]",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Part();
 }

@@ -37,7 +37,10 @@ internal static partial class LineParts
         @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
 
     // What is put on is no coat.
-    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent|algae|moss|lichen|mould|mold|mildew)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent|algae|moss|lichen|mould|mold|mildew)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Chemical();
 
     /// <summary>True when a part says how something is laid and not what.</summary>
@@ -49,13 +52,19 @@ internal static partial class LineParts
     /// <summary>True when a part is done to a part of the face only.</summary>
     public static bool OnPart(string part) => Spots().IsMatch(part);
 
-    [GeneratedRegex(@"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Spots();
 
     /// <summary>True when a part says how many coats and nothing else.</summary>
     public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
 
-    [GeneratedRegex(@"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex CoatsAlone();
 
     /// <summary>True when a part speaks of what is done between coats.</summary>

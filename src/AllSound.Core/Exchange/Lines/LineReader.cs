@@ -95,7 +95,12 @@ public static partial class LineReader
 
             if (++lines > Limits.PastedLines)
             {
-                read.Add(NotUnderstood("…", [$"only the first {Limits.PastedLines} lines were read: a sequence has {Limits.Items} steps at most"], []) with { Number = lines });
+                read.Add(
+                    NotUnderstood("…", [$"only the first {Limits.PastedLines} lines were read: a sequence has {Limits.Items} steps at most"], []) with
+                    {
+                        Number = lines,
+                    }
+                );
                 break;
             }
 
@@ -274,7 +279,13 @@ public static partial class LineReader
                         Step = Same(step, words),
                     }
                 : LineParts.OnlyAbrades(words) && last is not null && Is(last, Fills)
-                    ? Understood(words, RubbingDown[0], null, 1, [.. RubbingDown[1..].Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()])
+                    ? Understood(
+                        words,
+                        RubbingDown[0],
+                        null,
+                        1,
+                        [.. RubbingDown[1..].Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
+                    )
                 : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
             read.Add((one, LineWaits.Of(words)));
         }
@@ -357,6 +368,15 @@ public static partial class LineReader
     private static SequenceStep Same(SequenceStep step, string part) =>
         step with
         {
+            // After a first coat let down comes the finish of the same paint.
+            Operation =
+                Operations.Find(step.Operation) is { Role: CoatRole.Primer } first
+                && Operations.All.FirstOrDefault(o =>
+                    o.Role == CoatRole.Finish && !o.Sprayed && o.Products.Any(p => first.Products.Contains(p) && (step.Product is null || step.Product == p.Id))
+                )
+                    is { } finish
+                    ? finish.Id
+                    : step.Operation,
             Dilution = Dilution().Match(part) is { Success: true } d ? d.Value.Trim() : null,
             WaitHours = null,
             Manners = [],
@@ -368,8 +388,18 @@ public static partial class LineReader
     {
         var words = LineWords.Of(LineWaits.Without(piece));
         var between = LineParts.Between(piece);
-        var never = between ? [] : Rank(words, piece, Best(Products, words)?.Of).Take(1).Select(r => r.Name.Of.Id).Concat(Families.Members(piece)).Distinct(StringComparer.Ordinal);
-        return NotUnderstood(piece, ["not to be done: no step"], []) with { Said = new SequenceSaid { Line = 0, Words = piece, Never = [.. never] } };
+        var never = between
+            ? []
+            : Rank(words, piece, Best(Products, words)?.Of).Take(1).Select(r => r.Name.Of.Id).Concat(Families.Members(piece)).Distinct(StringComparer.Ordinal);
+        return NotUnderstood(piece, ["not to be done: no step"], []) with
+        {
+            Said = new SequenceSaid
+            {
+                Line = 0,
+                Words = piece,
+                Never = [.. never],
+            },
+        };
     }
 
     private static ReadLine Told(string piece, LineKind kind)
@@ -387,7 +417,17 @@ public static partial class LineReader
             ],
             []
         );
-        return found.IsEmpty ? line : line with { Said = new SequenceSaid { Line = 0, Words = piece, Found = found } };
+        return found.IsEmpty
+            ? line
+            : line with
+            {
+                Said = new SequenceSaid
+                {
+                    Line = 0,
+                    Words = piece,
+                    Found = found,
+                },
+            };
     }
 
     // A piece by which no operation is said goes with its neighbour; so do pieces of which one phrase says something of each:
@@ -400,7 +440,14 @@ public static partial class LineReader
         {
             var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
             var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
-            if (joined.Count > 0 && (onward || (open && !StandsAlone(piece)) || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))))
+            if (
+                joined.Count > 0
+                && (
+                    onward
+                    || (open && !StandsAlone(piece))
+                    || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
+                )
+            )
             {
                 joined[^1] += $", {piece}";
             }
@@ -469,7 +516,9 @@ public static partial class LineReader
         {
             // What was said before tells which: "wire-brush rust and prime".
             string[] some = [.. Families.Members(part)];
-            var told = Rank([.. words.Concat(LineWords.Of(earlier)).Distinct(StringComparer.Ordinal)], part, product, words).Find(r => some.Contains(r.Name.Of.Id)).Name?.Of;
+            var told = Rank([.. words.Concat(LineWords.Of(earlier)).Distinct(StringComparer.Ordinal)], part, product, words)
+                .Find(r => some.Contains(r.Name.Of.Id))
+                .Name?.Of;
             return Understood(part, told ?? first, product, 0.5, [.. some.Take(MostOthers)], own?.Id);
         }
 
@@ -582,7 +631,9 @@ public static partial class LineReader
     // An operation that lays two coats by itself is one when two are asked for.
     private static int Coats(string line, SequenceStep step) =>
         Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount().Match(line) is { Success: true } m
-            ? m.Groups["o"].Success ? Ordinal().Count(m.Groups["o"].Value) : Count(m.Groups["n"].Value.ToLowerInvariant())
+            ? m.Groups["o"].Success
+                ? Ordinal().Count(m.Groups["o"].Value)
+                : Count(m.Groups["n"].Value.ToLowerInvariant())
             : 1;
 
     private static int Count(string said) =>
@@ -617,6 +668,9 @@ public static partial class LineReader
     )]
     private static partial Regex CoatCount();
 
-    [GeneratedRegex(@"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Dilution();
 }

@@ -51,7 +51,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     public static bool IsAll(string part) => Alone().IsMatch(part) && Of(part) != default;
 
     // How long a mixture stands, and by when it is used, is no wait of the coat.
-    [GeneratedRegex(@"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Standing();
 
     private static double Number(string said) =>
@@ -73,7 +76,9 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     private static double? ClockTime(string part) =>
         Time().Match(part) is { Success: true } t
-            ? t.Groups["h"].Success ? double.Parse(t.Groups["h"].Value, CultureInfo.InvariantCulture) + (t.Groups["m"].Success ? double.Parse(t.Groups["m"].Value, CultureInfo.InvariantCulture) / 60 : 0)
+            ? t.Groups["h"].Success
+                ? double.Parse(t.Groups["h"].Value, CultureInfo.InvariantCulture)
+                    + (t.Groups["m"].Success ? double.Parse(t.Groups["m"].Value, CultureInfo.InvariantCulture) / 60 : 0)
                 : Half(double.Parse(t.Groups["n"].Value, CultureInfo.InvariantCulture), t.Groups["half"].Value)
             : null;
 
@@ -84,7 +89,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         : hour < 7 ? hour + 12
         : hour;
 
-    [GeneratedRegex(@"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Time();
 
     [GeneratedRegex(@"\bsame\s+(?:day|morning|afternoon|shift)\b", RegexOptions.IgnoreCase)]
@@ -102,7 +110,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             _ => 1,
         };
 
-    [GeneratedRegex(@"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Hours();
 
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
@@ -111,7 +122,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     [GeneratedRegex(@"\bover\s?night\b|\bdry\s+till\s+(?:tomorrow|morning)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Overnight();
 
-    [GeneratedRegex(@"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Later();
 
     [GeneratedRegex(@"\bbetween\b|\bapart\b", RegexOptions.IgnoreCase)]

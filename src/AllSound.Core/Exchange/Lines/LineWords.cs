@@ -209,7 +209,10 @@ internal static partial class LineWords
     [GeneratedRegex(@"\bhand(?:ed|ing)?[\s-]?over\b", RegexOptions.IgnoreCase)]
     private static partial Regex HandOver();
 
-    [GeneratedRegex(@"\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Roller();
 
     [GeneratedRegex(@"\bt-?wash\b", RegexOptions.IgnoreCase)]

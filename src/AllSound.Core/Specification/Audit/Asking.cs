@@ -7,14 +7,23 @@ internal static partial class Asking
 {
     /// <summary>The question. A clause whose verb does not change places is asked as "Is it so that ...?".</summary>
     public static string Of(Treatment.Need need) =>
-        need == Treatment.SiteNeeds.LeadAbsent || need == Treatment.SiteNeeds.LeadControlled || need == Treatment.SiteNeeds.LeadWashed || need == Treatment.Needs.LeadDustGone || need == Treatment.Needs.LeadCleaned
+        need == Treatment.SiteNeeds.LeadAbsent
+        || need == Treatment.SiteNeeds.LeadControlled
+        || need == Treatment.SiteNeeds.LeadWashed
+        || need == Treatment.Needs.LeadDustGone
+        || need == Treatment.Needs.LeadCleaned
             ? "Has a laboratory ruled out lead in every coat? If not, is it done as lead work?"
             : Of(need.Title);
 
     private static string Of(string clause) =>
         // Of two verbs neither changes places: "lead is ruled out, or the area is set up".
-        Verb().Matches(clause) is [{ } verb]
-            ? $"{char.ToUpperInvariant(verb.Value[0])}{verb.Value[1..]} {clause[..verb.Index].Trim()} {clause[(verb.Index + verb.Length)..].Trim()}?".Replace("  ", " ", StringComparison.Ordinal)
+        Verb().Matches(clause)
+            is [{ } verb]
+            ? $"{char.ToUpperInvariant(verb.Value[0])}{verb.Value[1..]} {clause[..verb.Index].Trim()} {clause[(verb.Index + verb.Length)..].Trim()}?".Replace(
+                "  ",
+                " ",
+                StringComparison.Ordinal
+            )
             : $"Is it so that {clause}?";
 
     [GeneratedRegex(@"\b(?:is|are|has|have|can|was|were)\b")]

@@ -60,7 +60,12 @@ public sealed record AuditNote(int? Step, string Says);
 /// <param name="Questions">What would decide and was not stated, two at most.</param>
 /// <param name="Notes">What was read into the words, taken as done, or is a matter of taste.</param>
 /// <param name="Mended">The whole sequence with every mend in it; empty when there are no faults, or where some cannot be put right by steps alone.</param>
-public sealed record Audited(ImmutableArray<AuditFault> Faults, ImmutableArray<AuditQuestion> Questions, ImmutableArray<AuditNote> Notes, ImmutableArray<SequenceStep> Mended)
+public sealed record Audited(
+    ImmutableArray<AuditFault> Faults,
+    ImmutableArray<AuditQuestion> Questions,
+    ImmutableArray<AuditNote> Notes,
+    ImmutableArray<SequenceStep> Mended
+)
 {
     /// <summary>What each step was taken as.</summary>
     public ImmutableArray<Act> Acts { get; init; } = [];
@@ -110,7 +115,14 @@ public static class Auditor
         var mender = new Mender(follower, new Remedy(rates, goal, appraised, levels), goal, [.. sequence], followed);
         var suffers = follower.Follow(sequence, putRight: false).Flaws;
         // One cause, one line: what the mend of another fault puts right as well is told with that one.
-        var told = followed.Flaws.Where(f => f.Need?.Clock is not null || mender.Cause(f) is not { } c || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)).ToList();
+        var told = followed
+            .Flaws.Where(f =>
+                f.Need?.Clock is not null
+                || f.Need?.Hold == true
+                || mender.Cause(f) is not { } c
+                || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)
+            )
+            .ToList();
         told = [.. told.Where(f => f.Need is null || f.Need.Clock is not null || told.Find(o => o.Need == f.Need) == f)];
         var under = followed.Flaws.Except(told).Where(f => mender.Cause(f) is not null).ToLookup(f => mender.Cause(f)!.Value);
         var faults = told.Select(f => new AuditFault(

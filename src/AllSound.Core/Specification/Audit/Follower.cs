@@ -39,7 +39,9 @@ internal sealed class Follower
         .ToFrozenSet();
 
     // What others put right: where the lines say that it is done, it counts as done whatever the survey said before.
-    private static readonly FrozenSet<int> Settled = new Facet[] { Facets.DampSource, Facets.MouldSource, Facets.DrinkingWater, Facets.Consent }.Select(f => f.Index).ToFrozenSet();
+    private static readonly FrozenSet<int> Settled = new Facet[] { Facets.DampSource, Facets.MouldSource, Facets.DrinkingWater, Facets.Consent }
+        .Select(f => f.Index)
+        .ToFrozenSet();
 
     private readonly Surface surface;
     private readonly Appraised appraised;
@@ -53,7 +55,7 @@ internal sealed class Follower
     public Follower(Surface surface, Appraised appraised, Goal goal, Practice.Firm firm, ImmutableArray<SequenceSaid> said)
     {
         (this.surface, this.appraised, this.goal, this.firm, this.said) = (surface, appraised, goal, firm, said);
-        unsaid = new Unsaid(said.SelectMany(s => s.Never).ToFrozenSet(StringComparer.Ordinal));
+        unsaid = new Unsaid(said.SelectMany(s => s.Never).ToFrozenSet(StringComparer.Ordinal), firm);
         var open = appraised
             .Resolutions.Where(r => r.How is Resolved.Assumed or Resolved.Implied || (r.How == Resolved.Presumed && r.Facet != Facets.Asbestos))
             .Select(r => r.Facet.Index)
@@ -109,7 +111,12 @@ internal sealed class Follower
                 continue;
             }
 
-            if (need == Needs.FullFinish && run.Acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish).GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish)))
+            if (
+                need == Needs.FullFinish
+                && run.Acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish)
+                    .GroupBy(a => a.Product!.Cover)
+                    .Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish))
+            )
             {
                 continue;
             }
@@ -132,7 +139,17 @@ internal sealed class Follower
             if (
                 Specification.Manners.Find(id) is { } manner
                 && (manner.Drops || manner.Instead is not null)
-                && manner.When(new MannerAt(surface, start, read.Before, appraised.Facts, read.Act, null, acts.Skip(at + 1).FirstOrDefault(a => a?.Operation.Role is not (null or CoatRole.None))))
+                && manner.When(
+                    new MannerAt(
+                        surface,
+                        start,
+                        read.Before,
+                        appraised.Facts,
+                        read.Act,
+                        null,
+                        acts.Skip(at + 1).FirstOrDefault(a => a?.Operation.Role is not (null or CoatRole.None))
+                    )
+                )
             )
             {
                 // A coat gets the right one under it; other work is taken to reach what it was to reach.
@@ -189,7 +206,16 @@ internal sealed class Follower
     }
 
     // A step read in one way, with what follows from that.
-    private sealed record Read(Act Act, Condition Fair, Condition Before, Condition After, List<Flaw> Flaws, List<Open> Open, List<Act> Taken, List<(int At, Need Need)> Notes)
+    private sealed record Read(
+        Act Act,
+        Condition Fair,
+        Condition Before,
+        Condition After,
+        List<Flaw> Flaws,
+        List<Open> Open,
+        List<Act> Taken,
+        List<(int At, Need Need)> Notes
+    )
     {
         public double Weight { get; init; }
     }
@@ -206,7 +232,6 @@ internal sealed class Follower
             {
                 best = read;
             }
-
         }
 
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
@@ -217,7 +242,9 @@ internal sealed class Follower
     {
         var (has, had) = (Treatments.Satisfied(after), Treatments.Satisfied(before));
         var was = before;
-        var gained = (has - had).Indexes().Count(i => Needs.All[i] is { Clock: null } n && unsaid.Meets(n, was) is null && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
+        var gained = (has - had)
+            .Indexes()
+            .Count(i => Needs.All[i] is { Clock: null } n && unsaid.Meets(n, was) is null && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
         var lost = (had - has).Indexes().Count(i => Needs.All[i] is { Clock: null, Severity: >= Severity.Fails });
         return read.Flaws.Sum(Followed.Weigh)
             + (0.3 * read.Open.Count)
@@ -245,7 +272,8 @@ internal sealed class Follower
             foreach (var act in acts.OfType<Act>())
             {
                 // What else the words may mean is no finish that nobody asked for.
-                var asked = act.Operation.Role != CoatRole.Finish || seen.Count == 0 || act.Operation.Id == step.Operation || goal.Finishes.Any(f => f.Id == act.Product?.Id);
+                var asked =
+                    act.Operation.Role != CoatRole.Finish || seen.Count == 0 || act.Operation.Id == step.Operation || goal.Finishes.Any(f => f.Id == act.Product?.Id);
                 if (asked && seen.Add(act.Index))
                 {
                     yield return act;
@@ -296,7 +324,13 @@ internal sealed class Follower
             return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2 };
         }
 
-        return read with { Fair = fair, Before = now, After = after, Weight = Weigh(read, t.Before, after) };
+        return read with
+        {
+            Fair = fair,
+            Before = now,
+            After = after,
+            Weight = Weigh(read, t.Before, after),
+        };
     }
 
     // Says of an unmet need whether it is taken as met, asked, noted or a fault, and goes on as if it were met.
@@ -330,8 +364,12 @@ internal sealed class Follower
 
         // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
         // What lay under paper that was stripped is another survey.
-        if (need == SiteNeeds.AccessSafe || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
-            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper)) || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade))
+        if (
+            need == SiteNeeds.AccessSafe
+            || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
+            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper))
+            || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade)
+        )
         {
             return Put(need, now);
         }
@@ -368,7 +406,10 @@ internal sealed class Follower
         if (
             need == GroundNeeds.BareSealed
             && start.Get(Facets.Film) != Film.None
-            && (act is { Operation.Role: CoatRole.Undercoat } || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare))
+            && (
+                act is { Operation.Role: CoatRole.Undercoat }
+                || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare)
+            )
         )
         {
             notes.Add((at, need));
@@ -376,13 +417,21 @@ internal sealed class Follower
         }
 
         // Where the area stood and was cleaned, cleaning once more is no new work in it.
-        if ((need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed) && now.Get(Facets.LeadZone) == LeadZone.Cleaned && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair)
+        if (
+            (need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed)
+            && now.Get(Facets.LeadZone) == LeadZone.Cleaned
+            && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair
+        )
         {
             return now;
         }
 
         // A joint that nobody recorded is sealed all the same.
-        if (act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint) && appraised.Facts.OpenJointM is null or 0)
+        if (
+            act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true
+            && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint)
+            && appraised.Facts.OpenJointM is null or 0
+        )
         {
             return Put(need, now);
         }
@@ -464,7 +513,7 @@ internal sealed class Follower
 
         // What a manner says of a step need not be said again by the needs that fail with it.
         run.Flaws.RemoveAll(f =>
-            f.Need is { } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
+            f.Need is { Hold: false } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
         );
         // What lies on the wrong coat hangs on that one.
         foreach (var wrong in told.Where(m => m.Manner!.Seen))

@@ -60,7 +60,11 @@ internal sealed class Mender
         : step with { Or = [], Operation = act.Operation.Id, Product = act.Product?.Id };
 
     /// <summary>What puts a flaw of the sequence as written right.</summary>
-    public string Of(Flaw flaw) => flaw.Manner?.Mend ?? (flaw.Need?.Clock is not null ? waits.GetValueOrDefault((flaw.At, flaw.Id)) : null) ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
+    public string Of(Flaw flaw) =>
+        flaw.Manner?.Mend
+        ?? (flaw.Need?.Clock is not null ? waits.GetValueOrDefault((flaw.At, flaw.Id)) : null)
+        ?? (flaw.Need is { Hold: true, Frees: { IsEmpty: false } frees } ? $"Stop until: {string.Join("; ", frees)}." : null)
+        ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
 
     /// <summary>The flaw whose mend puts this one right as well; null where it has a mend of its own.</summary>
     public (int At, string Id)? Cause(Flaw flaw) => flaw.Manner is null && causes.TryGetValue((flaw.At, flaw.Id, flaw.Line), out var cause) ? cause : null;
@@ -105,7 +109,8 @@ internal sealed class Mender
         {
             Stop(
                 flaw,
-                need.Frees.IsEmpty ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.")
+                need.Frees.IsEmpty
+                    ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.")
                     : $"Stop until: {string.Join("; ", need.Frees)}."
             );
             return;
@@ -144,7 +149,7 @@ internal sealed class Mender
             yield break;
         }
 
-        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(flaw, at)).Concat(Adds(flaw, at, need)).Concat(Instead(at)))
+        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(flaw, at)).Concat(Adds(at, need)).Concat(Instead(at)))
         {
             yield return more;
         }
@@ -203,8 +208,15 @@ internal sealed class Mender
         foreach (var (other, _, custom) in like)
         {
             List<(SequenceStep Step, int? Origin)> swapped = [.. steps];
-            var step = steps[at].Step;
-            swapped[at] = (Plain(other) with { WaitHours = step.WaitHours, Line = step.Line }, steps[at].Origin);
+            for (var i = at; i < swapped.Count; i++)
+            {
+                // All its coats.
+                if (now.Acts[i] == act)
+                {
+                    swapped[i] = (Plain(other) with { WaitHours = swapped[i].Step.WaitHours, Line = swapped[i].Step.Line }, swapped[i].Origin);
+                }
+            }
+
             yield return new(swapped, 1.7 + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.") { Swap = true };
         }
     }
@@ -227,7 +239,7 @@ internal sealed class Mender
         yield return new(less, 2, "Leave this step out.");
     }
 
-    private IEnumerable<Try> Adds(Flaw flaw, int at, Need need)
+    private IEnumerable<Try> Adds(int at, Need need)
     {
         if (at < steps.Count && now.Acts[at].Operation.Refused)
         {
@@ -235,42 +247,52 @@ internal sealed class Mender
         }
 
         var from = now.Fair[at];
-        Need[] all = [.. now.Flaws.Where(f => f.At == flaw.At && f.Need is { Clock: null, Hold: false }).Select(f => f.Need!)];
         var coat = at < steps.Count ? now.Acts[at].Operation : null;
-        foreach (var wanted in all.Length > 1 ? new[] { [need], all } : [[need]])
+
+        // What it brings with it must not be wrong either: what held before the step holds after the mend.
+        Need[] kept = [.. (at < steps.Count ? now.Acts[at].Needs : goal.Needs).Where(n => n == need || (n.Clock is null && n.Holds(from)))];
+        var acts =
+            remedy.Cheapest(from, kept, Prepares) is { Acts: { } whole } ? whole
+            : remedy.Cheapest(from, [need], Prepares) is { Acts: { } alone } ? alone
+            : null;
+        if (acts is null)
         {
-            // A coat is not made ready for by another that would take its place.
-            if (
-                remedy.Cheapest(from, wanted, a => coat is null || coat.Role == CoatRole.None || a.Operation.Role == CoatRole.None || a.Operation.Group < coat.Group)
-                is not { Acts: { } acts }
-            )
+            yield break;
+        }
+
+        // A coat is not made ready for by another that would take its place.
+        bool Prepares(Act a) => coat is null || coat.Role == CoatRole.None || a.Operation.Role == CoatRole.None || a.Operation.Group < coat.Group;
+
+        Act[] telling = [.. acts.Where(a => !Unsaid.GoesWithoutSaying(a.Operation))];
+        foreach (
+            var put in telling.Length > 0 && telling.Length < acts.Count
+                ? new[] { telling, [.. acts] }
+                :
+                [
+                    [.. acts],
+                ]
+        )
+        {
+            List<(SequenceStep Step, int? Origin)> added = [.. steps];
+            added.InsertRange(at, put.Select(a => (Plain(a), (int?)null)));
+            if (at + put.Length < added.Count)
             {
-                continue;
+                added[at + put.Length] = (added[at + put.Length].Step with { WaitHours = null }, added[at + put.Length].Origin);
             }
 
-            Act[] telling = [.. acts.Where(a => !Unsaid.GoesWithoutSaying(a.Operation))];
-            foreach (var put in telling.Length > 0 && telling.Length < acts.Count ? new[] { telling, [.. acts] } : [[.. acts]])
-            {
-                List<(SequenceStep Step, int? Origin)> added = [.. steps];
-                added.InsertRange(at, put.Select(a => (Plain(a), (int?)null)));
-                if (at + put.Length < added.Count)
-                {
-                    added[at + put.Length] = (added[at + put.Length].Step with { WaitHours = null }, added[at + put.Length].Origin);
-                }
-
-                yield return new(
-                    added,
-                    1.6 + (0.4 * put.Length) + put.Sum(a => (a.Strips ? 6 : 0) + (2 * (int)remedy.Level(a))),
-                    at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}."
-                );
-            }
+            yield return new(
+                added,
+                1.6 + (0.4 * put.Length) + put.Sum(a => (a.Strips ? 6 : 0) + (2 * (int)remedy.Level(a))),
+                at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}."
+            );
         }
     }
 
     // Something else that does what the step was to do.
     private IEnumerable<Try> Instead(int at)
     {
-        if (at >= steps.Count)
+        // In place of a finish stands another product or none.
+        if (at >= steps.Count || now.Acts[at].Operation.Role == CoatRole.Finish)
         {
             yield break;
         }
@@ -348,7 +370,8 @@ internal sealed class Mender
 
     private static SequenceStep Plain(Act act) => new() { Operation = act.Operation.Id, Product = act.Product?.Id };
 
-    private static string Words(IEnumerable<Act> acts) => string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")));
+    private static string Words(IEnumerable<Act> acts) =>
+        string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")));
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
 

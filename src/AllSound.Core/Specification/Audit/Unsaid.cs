@@ -7,7 +7,7 @@ namespace AllSound.Core.Specification;
 
 /// <summary>
 /// What a painter need not write down, by operation: an audit takes it as done where a step needs it. To add one, add its id or its
-/// group. A firm that wants it written says so in its rules. Common practice.
+/// group. A firm says in its job file what it wants written all the same, and what not. Common practice.
 /// </summary>
 internal sealed class Unsaid
 {
@@ -58,16 +58,29 @@ internal sealed class Unsaid
     }.ToFrozenSet(StringComparer.Ordinal);
 
     // Of these a question is asked where nobody wrote them: they decide, and many leave them out.
-    private static readonly FrozenSet<string> Asks = new[] { "dr_natural", "dr_force", "ab_gloss", "st_wet_abrade", "ab_tile", "ab_plastic", "ab_galv" }.ToFrozenSet(StringComparer.Ordinal);
+    private static readonly FrozenSet<string> Asks = new[] { "dr_natural", "dr_force", "ab_gloss", "st_wet_abrade", "ab_tile", "ab_plastic", "ab_galv" }.ToFrozenSet(
+        StringComparer.Ordinal
+    );
 
     private readonly ImmutableArray<Act>[] bringing;
 
     /// <summary>The table for a sequence.</summary>
     /// <param name="never">Operations that its words rule out: they are not taken as done.</param>
-    public Unsaid(FrozenSet<string> never)
+    /// <param name="firm">What the firm wants written, and what it does not.</param>
+    public Unsaid(FrozenSet<string> never, Practice.Firm firm)
     {
         // What asks nothing comes first.
-        Act[] acts = [.. Operations.Acts.Where(a => GoesWithoutSaying(a.Operation) && !never.Contains(a.Operation.Id)).OrderBy(a => Asks.Contains(a.Operation.Id)).ThenBy(a => Groups.Contains(a.Operation.Group) ? 0 : 1)];
+        Act[] acts =
+        [
+            .. Operations
+                .Acts.Where(a =>
+                    (GoesWithoutSaying(a.Operation) || firm.NeedNotBeWritten.Contains(a.Operation.Id))
+                    && !never.Contains(a.Operation.Id)
+                    && !firm.MustBeWritten.Contains(a.Operation.Id)
+                )
+                .OrderBy(a => Asks.Contains(a.Operation.Id))
+                .ThenBy(a => Groups.Contains(a.Operation.Group) ? 0 : 1),
+        ];
         bringing = [.. Needs.All.Select(n => n.Clock is null ? acts.Where(a => a.Effects.Any(e => n.Any.Any(t => t.Facet == e.Facet))).ToImmutableArray() : [])];
     }
 

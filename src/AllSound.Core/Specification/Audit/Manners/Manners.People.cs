@@ -47,9 +47,15 @@ internal static partial class Manners
                 "Put out flames, pilot lights and heaters and open the windows before the tin is opened; light them again once the vapour is gone."
             ) with
             {
-                When = at => Solvent(at.Act?.Product) || Solvent(at.Next?.Product) || at.Act?.Operation.Cautions.Any(c => c.Contains("flame", StringComparison.Ordinal)) == true,
+                When = at =>
+                    Solvent(at.Act?.Product) || Solvent(at.Next?.Product) || at.Act?.Operation.Cautions.Any(c => c.Contains("flame", StringComparison.Ordinal)) == true,
             },
-            Danger("smoking", "somebody smokes at the work", "Vapour catches fire, and lead and dust are eaten with the cigarette.", "No smoking, eating or drinking where the work is done."),
+            Danger(
+                "smoking",
+                "somebody smokes at the work",
+                "Vapour catches fire, and lead and dust are eaten with the cigarette.",
+                "No smoking, eating or drinking where the work is done."
+            ),
             Danger(
                 "live-sockets",
                 "outlets stay live while water is about",
@@ -180,8 +186,12 @@ internal static partial class Manners
                 "It kills fish and breaks the law.",
                 "Catch it or lead it to ground that takes it; cover ponds and block drains first."
             ),
-            Danger("scorch", "paint is heated until it smokes", "Over about 400 °C lead turns to fume, and charred wood catches fire inside.", "Keep the heat low enough that paint only softens, or strip it wet.")
-            with
+            Danger(
+                "scorch",
+                "paint is heated until it smokes",
+                "Over about 400 °C lead turns to fume, and charred wood catches fire inside.",
+                "Keep the heat low enough that paint only softens, or strip it wet."
+            ) with
             {
                 When = at => at.Start.Get(Facets.Film) != Film.None,
             },
@@ -191,7 +201,12 @@ internal static partial class Manners
                 "People slip on them.",
                 "Fix runners to the treads, or take the sheets up whenever the stair is used."
             ),
-            Danger("fire-seal", "smoke or fire seals are painted over", "Painted seals no longer swell or close, and the door lets fire through.", "Mask the seals, or take them out and refit them clean.") with
+            Danger(
+                "fire-seal",
+                "smoke or fire seals are painted over",
+                "Painted seals no longer swell or close, and the door lets fire through.",
+                "Mask the seals, or take them out and refit them clean."
+            ) with
             {
                 When = at => at.Facts.FireRated == true,
             },

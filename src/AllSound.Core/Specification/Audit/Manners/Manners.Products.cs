@@ -97,12 +97,7 @@ internal static partial class Manners
                 "The binder curdles or the film stays soft.",
                 "Thin only with what the sheet names: water for waterborne, white spirit for oil and alkyd, their own thinner for two-part paints."
             ),
-            Fails(
-                "other-hardener",
-                "hardener of another make or kit is used",
-                "Another hardener cures otherwise or not at all.",
-                "Use the parts of one kit together."
-            ),
+            Fails("other-hardener", "hardener of another make or kit is used", "Another hardener cures otherwise or not at all.", "Use the parts of one kit together."),
             Fails(
                 "thinned-much",
                 "the coat is thinned beyond what it bears",
@@ -130,7 +125,12 @@ internal static partial class Manners
                 "The one below never hardens; both wrinkle.",
                 "Wait until the first is hard, or clean the sticky coat off; then a thin second coat."
             ),
-            Poor("thick-coat", "a coat is laid on thick to save another", "A thick coat skins over, sags and stays soft inside.", "Lay two or more thin coats, each dry before the next."),
+            Poor(
+                "thick-coat",
+                "a coat is laid on thick to save another",
+                "A thick coat skins over, sags and stays soft inside.",
+                "Lay two or more thin coats, each dry before the next."
+            ),
             Poor(
                 "stabiliser-shiny",
                 "the stabiliser is laid on until it shines, or over what does not powder",
@@ -162,13 +162,13 @@ internal static partial class Manners
             {
                 When = at => at.Outside && at.Start.Get(Facets.Substrate) == Substrate.PvcU,
             },
+            Poor("seals-painted", "gaskets, seals or movement joints are painted over", "Painted seals stick, tear and let water in.", "Mask them and leave them free."),
             Poor(
-                "seals-painted",
-                "gaskets, seals or movement joints are painted over",
-                "Painted seals stick, tear and let water in.",
-                "Mask them and leave them free."
+                "painted-shut",
+                "a window or door is painted shut",
+                "It cannot be opened, and in a fire nobody gets out.",
+                "Run a blade round and move it while the paint is soft."
             ),
-            Poor("painted-shut", "a window or door is painted shut", "It cannot be opened, and in a fire nobody gets out.", "Run a blade round and move it while the paint is soft."),
             Poor("hinges-painted", "hinges, locks or sockets are painted over", "They bind, and it shows.", "Take the fittings off, or mask them."),
             Fails(
                 "acid-on-sealed",
@@ -207,12 +207,7 @@ internal static partial class Manners
             {
                 Instead = "dc_salts_brush",
             },
-            Fails(
-                "forced-lime",
-                "fresh lime or plaster is dried with heat",
-                "It cracks and powders instead of curing.",
-                "Let it dry slowly, with air and no heat."
-            ) with
+            Fails("forced-lime", "fresh lime or plaster is dried with heat", "It cracks and powders instead of curing.", "Let it dry slowly, with air and no heat.") with
             {
                 When = at => at.Start.Get(Facets.Substrate) is Substrate.LimeNew or Substrate.GypsumNew or Substrate.RenderLime,
             },
@@ -226,7 +221,11 @@ internal static partial class Manners
                 Seen = true,
                 Drops = true,
                 When = at =>
-                    at.Act is { Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) }, Operation: { Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot, Group: not Group.StainBlock } }
+                    at.Act
+                        is {
+                            Product: { Clear: false, Cover: not (Cover.Shellac or Cover.None) },
+                            Operation: { Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Spot, Group: not Group.StainBlock }
+                        }
                     && at.Next is { Operation.Role: CoatRole.Finish, Product: { Clear: true, Cover: not Cover.Woodstain } }
                     && at.Ground == SubstrateFamily.Wood,
             },
@@ -284,6 +283,11 @@ internal static partial class Manners
                 Covers = ["bare-sealed"],
                 Instead = "pr_bond",
             },
-            Poor("old-tin", "paint that has frozen, gone off or is years old is used", "It does not form a sound film.", "Open a fresh tin, or make a trial and look at it after a day."),
+            Poor(
+                "old-tin",
+                "paint that has frozen, gone off or is years old is used",
+                "It does not form a sound film.",
+                "Open a fresh tin, or make a trial and look at it after a day."
+            ),
         ];
 }

@@ -64,11 +64,21 @@ internal static partial class Manners
                 When = at => at.Surface.Substrate == "veneer",
             },
             Poor("coarse-between", "coarse grit is used between coats", "Its scratches show in the finish.", "Use 240 to 320 between coats, and dust off."),
-            Poor("cross-grain", "wood for a clear finish is sanded across the grain", "Every scratch shows under the varnish.", "Sand along the grain, to 120 or finer.") with
+            Poor(
+                "cross-grain",
+                "wood for a clear finish is sanded across the grain",
+                "Every scratch shows under the varnish.",
+                "Sand along the grain, to 120 or finer."
+            ) with
             {
                 When = at => at.Surface.Brief.Finish == FinishFamily.Clear || at.Next?.Product?.Clear == true,
             },
-            Poor("worn-abrasive", "worn abrasive is used", "A worn disc burnishes and heats the face instead of keying it.", "Change the disc or paper as soon as it no longer cuts."),
+            Poor(
+                "worn-abrasive",
+                "worn abrasive is used",
+                "A worn disc burnishes and heats the face instead of keying it.",
+                "Change the disc or paper as soon as it no longer cuts."
+            ),
             Fails(
                 "belt-on-wall",
                 "plaster is levelled with a belt or disc sander",
@@ -84,12 +94,12 @@ internal static partial class Manners
                 "The glue bakes on, and the tape tears the film when it comes off.",
                 "Pull the tape while the last coat is soft; tape only as much as is finished that day, or use tape rated for those days."
             ),
-            Poor("paint-on-glass", "paint is left on the glass", "It peels, and scraping it off scratches the glass.", "Line the coat 2 mm on to the glass for a seal and wipe off the rest while it is wet."),
             Poor(
-                "scrape-glue-hard",
-                "plaster is gouged with the scraper",
-                "Gouges have to be filled and show.",
-                "Soak again and lift with a broad knife held flat."
+                "paint-on-glass",
+                "paint is left on the glass",
+                "It peels, and scraping it off scratches the glass.",
+                "Line the coat 2 mm on to the glass for a seal and wipe off the rest while it is wet."
             ),
+            Poor("scrape-glue-hard", "plaster is gouged with the scraper", "Gouges have to be filled and show.", "Soak again and lift with a broad knife held flat."),
         ];
 }

@@ -32,25 +32,47 @@ internal static partial class Manners
                 When = at => !Mineral(at.Act?.Product) && !Mineral(at.Next?.Product),
                 Covers = ["wash-dry", "fabric-dry"],
             },
-            Fails("no-meter", "nobody measures whether damp wood or plaster is dry", "Water shut in under the film blisters it.", "Wait for dry days and measure: wood 18 % at most outside, 12 % inside."),
+            Fails(
+                "no-meter",
+                "nobody measures whether damp wood or plaster is dry",
+                "Water shut in under the film blisters it.",
+                "Wait for dry days and measure: wood 18 % at most outside, 12 % inside."
+            ),
             Fails(
                 "too-cold",
                 "the air or the face is too cold for the paint",
                 "Below its least temperature the film does not form; it stays soft and washes off.",
                 "Wait for milder days, or use a product made for the cold as its sheet says."
             ),
-            Poor("hot-sun", "a hot face is painted in full sun", "The coat dries before it has wetted the face, laps show and blisters rise.", "Follow the shade round the building."),
+            Poor(
+                "hot-sun",
+                "a hot face is painted in full sun",
+                "The coat dries before it has wetted the face, laps show and blisters rise.",
+                "Follow the shade round the building."
+            ),
             Poor(
                 "early-use",
                 "it is walked on, driven on, wetted or loaded before it has cured",
                 "A soft film marks, sticks and lifts.",
                 "Wait for the cure that the sheet gives, about a week for most floors, tiles and shelves; no rubber on it before."
             ),
-            Poor("wetted", "the face is wetted just before paint", "Paint wants a dry face: on a wet one it does not grip. Only lime and silicate are laid on a damp wall.", "Let it dry before coating; damp down only for limewash.")
-            with
+            Poor(
+                "wetted",
+                "the face is wetted just before paint",
+                "Paint wants a dry face: on a wet one it does not grip. Only lime and silicate are laid on a damp wall.",
+                "Let it dry before coating; damp down only for limewash."
+            ) with
             {
                 When = at => at.Next is { } next && !Mineral(next.Product) && at.Act is null,
             },
-            Poor("hot-radiator", "a radiator or pipe is painted hot", "The coat dries on the brush and smells.", "Turn it off and let it cool; on again when the paint is dry."),
+            Poor(
+                "hot-radiator",
+                "a radiator or pipe is painted hot",
+                "The coat dries on the brush and smells.",
+                "Turn it off and let it cool; on again when the paint is dry."
+            ) with
+            {
+                When = at => at.Surface.Element is Element.Radiator or Element.Pipe,
+            },
         ];
 }
