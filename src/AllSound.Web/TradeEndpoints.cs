@@ -28,15 +28,18 @@ internal sealed record WhyNotView(bool Sound, [property: Prose] ImmutableArray<s
 /// <summary>The trade beyond a surface's record: lines read as operations, why not, ways of stripping, the firm, documents.</summary>
 internal static class TradeEndpoints
 {
+    // What the lines are about; where that is not known, all of them are read.
+    private static Element? About(string? element) => Enum.TryParse<Element>(element, ignoreCase: true, out var known) ? known : null;
+
     public static void MapTrade(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api").WithTags("trade");
         api.MapPost(
                 "/read-lines",
-                async (HttpRequest request, Element? element) =>
+                async (HttpRequest request, string? element) =>
                 {
                     var (text, problem) = await Requests.Text(request);
-                    return text is null ? problem! : Results.Ok(LineReader.Read(text, element, cancel: request.HttpContext.RequestAborted).ToArray());
+                    return text is null ? problem! : Results.Ok(LineReader.Read(text, About(element), cancel: request.HttpContext.RequestAborted).ToArray());
                 }
             )
             .WithMetadata(BodyLimit.Lines)

@@ -177,7 +177,8 @@ public static partial class LineReader
             placed = placed.Count > 0 ? [at0, .. placed.Skip(1)] : [at0];
         }
 
-        return Mannered(placed, plain, number);
+        // A title says what it is, and nothing of how.
+        return Named(plain) is null ? Mannered(placed, plain, number) : placed;
     }
 
     // From one clock time to the next on the same day.
