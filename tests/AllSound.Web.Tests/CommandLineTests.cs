@@ -54,7 +54,7 @@ public sealed class CommandLineTests
         var audit = JsonNode.Parse((await Run("audit", Path.Combine(Demo.Root, "docs", "examples", "own-sequences.job.json"), "--json")).Output)!["surfaces"]!.AsArray();
         Assert.All(audit, a => Assert.Equal("faults", (string?)a!["verdict"]));
         Assert.Equal("danger", (string?)audit[1]!["faults"]![0]!["severity"]);
-        Assert.All(audit, a => Assert.All(a!["mended"]!.AsArray(), step => Assert.NotNull(Operations.Find((string)step!["operation"]!))));
+        Assert.All(audit, a => Assert.All(a!["mended"]?.AsArray() ?? [], step => Assert.NotNull(Operations.Find((string)step!["operation"]!))));
 
         var quantities = JsonNode.Parse((await Run("quantities", DemoFile, "--json")).Output)!;
         Assert.NotEmpty(quantities["materials"]!.AsArray());

@@ -17,7 +17,7 @@ public sealed partial class DocsTests
         ];
 
     // Those that read a file or list something; the others start a server or take minutes.
-    private static readonly string[] Verbs = ["validate", "diagnose", "specify", "audit", "quantities", "operations", "document"];
+    private static readonly string[] Verbs = ["validate", "diagnose", "specify", "audit", "quantities", "operations", "document", "read-lines"];
 
     [Fact]
     public void There_are_examples() => Assert.True(Examples.Count >= 5);
