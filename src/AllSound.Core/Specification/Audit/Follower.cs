@@ -218,6 +218,8 @@ internal sealed class Follower
     )
     {
         public double Weight { get; init; }
+
+        public bool Unsuited { get; init; }
     }
 
     private Read Best(in Condition condition, SequenceStep step, int at, IReadOnlyList<string>? written, bool putRight)
@@ -228,6 +230,12 @@ internal sealed class Follower
             // What was read first stays unless another reading is better by more than a trifle.
             var read = As(act, condition, step, at, written, putRight);
             read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
+            // What is not for such a ground is no way out of what is wrong with work that is made for it.
+            if (best is not null && read.Unsuited && Made(best.Act, condition))
+            {
+                continue;
+            }
+
             if (best is null || read.Weight < best.Weight - 1e-9)
             {
                 best = read;
@@ -235,6 +243,19 @@ internal sealed class Follower
         }
 
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
+    }
+
+    private static bool Made(Act act, in Condition condition)
+    {
+        foreach (var need in act.Needs)
+        {
+            if (need.Any is [{ } test] && test.Facet == Facets.Substrate && test.Holds(condition))
+            {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     // Of several readings the one with the least wrong; then the one that does more of what the surface needs and leaves less to wait for.
@@ -321,7 +342,7 @@ internal sealed class Follower
             && t.UnmetNeeds.Any(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film))
         )
         {
-            return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2 };
+            return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2, Unsuited = true };
         }
 
         return read with
