@@ -4,34 +4,8 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
-using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
-
-/// <summary>What was understood of one line, or of one part of a line, of somebody's own specification.</summary>
-/// <param name="Line">The line or part as written.</param>
-/// <param name="Step">The step as understood; null when nothing was.</param>
-/// <param name="Title">Title of the operation understood.</param>
-/// <param name="ProductTitle">Title of the product understood; null for none named.</param>
-/// <param name="Sure">How sure, 0 to 1: the share of the line's telling words that were understood.</param>
-/// <param name="Others">Ids of other operations that it may mean, likeliest first.</param>
-/// <param name="NotSpecified">What the line leaves open, in words.</param>
-public sealed record ReadLine(
-    string Line,
-    SequenceStep? Step,
-    [property: Prose] string? Title,
-    [property: Prose] string? ProductTitle,
-    double Sure,
-    [property: Prose] ImmutableArray<string> Others,
-    [property: Prose] ImmutableArray<string> NotSpecified
-)
-{
-    /// <summary>Number of the line, from 1.</summary>
-    public int Number { get; init; }
-
-    /// <summary>What it says besides a step; null where it says nothing that an audit looks at.</summary>
-    public SequenceSaid? Said { get; init; }
-}
 
 /// <summary>
 /// Reads plain lines as operations: "Wash down with sugar soap", "2 coats eggshell, 16 h between". Nothing is filled in
@@ -44,32 +18,11 @@ public static partial class LineReader
     // A step is said in less; what is longer is prose, and parting it would take long.
     private const int LongestLine = 300;
 
-    // A word that nothing is known of weighs as much against as one that tells a little.
-    private const double Unknown = 1.5;
-
-    // Words of an operation's other phrases and of its title bear a phrase out.
-    private const double Near = 0.25;
-
-    private static readonly ImmutableArray<Wording<Operation>> Known =
-    [
-        .. Operations.All.Select(o => new Wording<Operation>(o, OperationPhrases.All.GetValueOrDefault(o.Id, []), o.Title)),
-    ];
-    private static readonly ImmutableArray<Wording<CoatingClass>> Products =
-    [
-        .. Coatings.All.Select(p => new Wording<CoatingClass>(p, ProductPhrases.All.GetValueOrDefault(p.Id, []), p.Title)),
-    ];
-
     // What makes filler flush, the usual way first.
     private static readonly Operation[] RubbingDown =
     [
         .. Operations.All.Where(o => o.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Flush })),
     ];
-
-    // How telling a word is: the fewer operations it stands in the more.
-    private static readonly Dictionary<string, double> Telling = Known
-        .SelectMany(k => k.Phrases.SelectMany(p => p).Distinct(StringComparer.Ordinal))
-        .GroupBy(w => w, StringComparer.Ordinal)
-        .ToDictionary(g => g.Key, g => Math.Log(1 + (Operations.All.Length / (double)g.Count())), StringComparer.Ordinal);
 
     /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
     /// <param name="text">The lines.</param>
@@ -105,123 +58,20 @@ public static partial class LineReader
             }
 
             var plain = Numbering().Replace(line, "");
+            var named = Named(plain);
             List<(ReadLine Line, LineWaits Waits)> parts =
                 plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
                 : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, ["about another part: not judged here"], []), default)]
-                : Named(plain) is { } exact ? [(exact, LineWaits.Of(plain))]
+                : named is not null ? [(named, LineWaits.Of(plain))]
                 : Parts(plain, at, products.IsDefault ? [] : products);
-            read.AddRange(Placed(parts, plain, lines, at));
+            var placed = Placed(parts, plain, lines, at);
+
+            // A title says what it is, and nothing of how.
+            read.AddRange(named is null ? Mannered(placed, plain, lines) : placed);
         }
 
         return read.ToImmutable();
     }
-
-    // What the lines before leave to those that follow.
-    private sealed class Position
-    {
-        public double? Pending { get; set; }
-
-        public ReadLine? Finish { get; set; }
-
-        public ReadLine? Coat { get; set; }
-
-        public ReadLine? Last { get; set; }
-
-        public double? Clock { get; set; }
-    }
-
-    // The steps of a line with their waits, coats and manners.
-    private static List<ReadLine> Placed(List<(ReadLine Line, LineWaits Waits)> parts, string plain, int number, Position at)
-    {
-        var placed = new List<ReadLine>();
-        foreach (var (part, waits) in parts)
-        {
-            if (part.Step is null)
-            {
-                placed.Add(part with { Number = number, Said = part.Said is { } said ? said with { Line = number } : null });
-
-                // "Two coats, 4 h": that is between them as well.
-                if (waits.After is { } each && LineWaits.IsAll(part.Line))
-                {
-                    for (var i = placed.Count - 2; i > 0 && placed[i].Step is { WaitHours: null } one && placed[i - 1].Step is { } other && one.Words == other.Words; i--)
-                    {
-                        placed[i] = placed[i] with { Step = one with { WaitHours = each } };
-                    }
-                }
-                at.Pending = (waits.Before ?? waits.After) is { } more ? (at.Pending ?? 0) + more : at.Pending;
-                continue;
-            }
-
-            var coats = Coats(part.Line, part.Step);
-            for (var coat = 0; coat < coats; coat++)
-            {
-                // Within a day of what came before, whatever the hour.
-                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? 4 : null) : waits.Between ?? waits.After;
-                var waited = Waited(part, before, first: at.Last is null);
-                waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
-                placed.Add(waited);
-                at.Last = waited;
-                at.Finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : at.Finish;
-                at.Coat = Is(waited, o => o.Role is not (CoatRole.None or CoatRole.Spot)) ? waited : at.Coat;
-            }
-
-            at.Clock = waits.Clock ?? (waits.After is null && waits.Before is null ? at.Clock : null);
-            at.Pending = waits.After ?? (coats == 1 ? waits.Between : null);
-        }
-
-        // What a line says was found or put right counts wherever in it that is said.
-        if (LineKinds.Settled(plain) is { IsEmpty: false } found && !placed.Exists(p => p.Said is { Found.IsEmpty: false }))
-        {
-            var at0 = placed.Count > 0 ? placed[0] : NotUnderstood(plain, ["something found: no step"], []) with { Number = number };
-            at0 = at0 with { Said = (at0.Said ?? new SequenceSaid { Line = number, Words = plain }) with { Found = found } };
-            placed = placed.Count > 0 ? [at0, .. placed.Skip(1)] : [at0];
-        }
-
-        // A title says what it is, and nothing of how.
-        return Named(plain) is null ? Mannered(placed, plain, number) : placed;
-    }
-
-    // From one clock time to the next on the same day.
-    private static double? Since(LineWaits waits, Position at) => waits is { Clock: { } now, SameDay: true } && at.Clock is { } then && now > then ? now - then : null;
-
-    // What the line says of how it is done goes with the step whose words say it, or else with the line.
-    private static List<ReadLine> Mannered(List<ReadLine> placed, string line, int number)
-    {
-        foreach (var (manner, index) in MannerReader.In(line))
-        {
-            var i = placed.FindLastIndex(p => p.Step is not null && line.IndexOf(First(p.Line), StringComparison.Ordinal) is >= 0 and var from && from <= index);
-            i = i < 0 ? placed.FindIndex(p => p.Step is not null) : i;
-            if (i >= 0)
-            {
-                var step = placed[i].Step!;
-                placed[i] = placed[i] with { Step = step with { Manners = step.Manners.Add(manner) } };
-            }
-            else
-            {
-                var said = placed.Count > 0 ? placed[0].Said : null;
-                said ??= new SequenceSaid { Line = number, Words = line };
-                said = said with { Manners = said.Manners.Add(manner) };
-                if (placed.Count > 0)
-                {
-                    placed[0] = placed[0] with { Said = said };
-                }
-                else
-                {
-                    placed.Add(NotUnderstood(line, ["a word on how it is done"], []) with { Number = number, Said = said });
-                }
-            }
-        }
-
-        return placed;
-
-        static string First(string words) => words.Split(',')[0];
-    }
-
-    // A wait is told from the step before; before the first there is none.
-    private static ReadLine Waited(ReadLine line, double? hours, bool first) =>
-        first ? line
-        : hours is null ? line with { NotSpecified = line.NotSpecified.Add("wait not specified") }
-        : line with { Step = line.Step! with { WaitHours = hours } };
 
     // An id is an id, and a title a title, whatever words are in it.
     private static ReadLine? Named(string line)
@@ -295,77 +145,6 @@ public static partial class LineReader
         return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
     }
 
-    // What a line says, in its order: pieces of work joined to what they need to be understood, and the rest apart.
-    private static List<(string Words, LineKind Kind)> Pieces(string line)
-    {
-        var pieces = new List<(string Words, LineKind Kind)>();
-        foreach (var sentence in LineParts.Sentences(LineKinds.Plain(line)))
-        {
-            var run = new List<string>();
-            var told = false;
-            foreach (var piece in LineParts.Of(sentence))
-            {
-                var (head, denied) = LineKinds.Parted(piece);
-                told |= LineKinds.Tells(head);
-                var kind =
-                    told ? LineKind.Remark
-                    : LineWaits.IsAll(head) ? LineKind.Work
-                    : LineKinds.Of(head);
-
-                // How many coats, said by itself, belongs to what was said before.
-                if (LineParts.OnlyCoats(head) && (run.Count > 0 || pieces is [.., { Kind: LineKind.Work }]))
-                {
-                    if (run.Count > 0)
-                    {
-                        run[^1] += $", {head}";
-                    }
-                    else
-                    {
-                        pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
-                    }
-                }
-                else if (LineParts.OnlyLays(head) && (run.Count > 0 || pieces.Count > 0))
-                {
-                    // "Mix the primer and roll": what was mixed is laid.
-                    if (run.Count == 0 && pieces is [.., { Kind: LineKind.Remark } mixed])
-                    {
-                        pieces[^1] = (mixed.Words, LineKind.Work);
-                    }
-                }
-                else if (LineWaits.IsAll(head))
-                {
-                    Flush();
-                    pieces.Add((head, LineKind.Work));
-                }
-                else if (kind == LineKind.Work)
-                {
-                    run.Add(head);
-                }
-                else if (kind != LineKind.Denied)
-                {
-                    Flush();
-                    pieces.Add((head, kind));
-                }
-
-                if (denied is not null || kind == LineKind.Denied)
-                {
-                    Flush();
-                    pieces.Add((denied ?? head, LineKind.Denied));
-                }
-            }
-
-            Flush();
-
-            void Flush()
-            {
-                pieces.AddRange(Joined([.. run]).Select(w => (w, LineKind.Work)));
-                run.Clear();
-            }
-        }
-
-        return pieces;
-    }
-
     private static SequenceStep Same(SequenceStep step, string part) =>
         step with
         {
@@ -431,54 +210,6 @@ public static partial class LineReader
             };
     }
 
-    // A piece by which no operation is said goes with its neighbour; so do pieces of which one phrase says something of each:
-    // "rake out cracks and fill". What follows from the one before ("allow to dry") is not parted from it.
-    private static List<string> Joined(string[] pieces)
-    {
-        var joined = new List<string>();
-        var open = true;
-        foreach (var piece in pieces)
-        {
-            var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
-            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
-            if (
-                joined.Count > 0
-                && (
-                    onward
-                    || (open && !StandsAlone(piece))
-                    || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
-                )
-            )
-            {
-                joined[^1] += $", {piece}";
-            }
-            else
-            {
-                joined.Add(piece);
-            }
-
-            open = Chief(joined[^1]) is null && !StandsAlone(joined[^1]);
-        }
-
-        return joined;
-    }
-
-    private static bool StandsAlone(string piece) => LineParts.Repeats(piece) || LineParts.Primes(piece);
-
-    private static Operation? Chief(string piece)
-    {
-        var words = LineWords.Of(piece);
-        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
-    }
-
-    private static bool IsOne(string first, string second)
-    {
-        var (x, y) = (LineWords.Of(first), LineWords.Of(second));
-        string[] both = [.. x.Union(y)];
-        return Chief($"{first}, {second}") is { } chief
-            && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Any());
-    }
-
     private static ReadLine One(string part, string earlier, ImmutableArray<OwnProduct> products)
     {
         var words = LineWords.Of(LineWaits.Without(part));
@@ -539,50 +270,6 @@ public static partial class LineReader
         );
     }
 
-    // Operations of which a phrase is said, the one that says most first. With words that must be among it.
-    private static List<(Wording<Operation> Name, double Score)> Rank(string[] words, string part, CoatingClass? product, string[]? among = null)
-    {
-        var prepares = LineParts.Prepares(part);
-        var ranked = new List<(Wording<Operation> Name, double Score)>();
-        foreach (var name in Known)
-        {
-            var coat = name.Of.Role != CoatRole.None;
-            if ((coat && prepares) || Said(name, words, among) is not (> 0 and var said))
-            {
-                continue;
-            }
-
-            var fits =
-                product is null || !coat ? 0
-                : name.Of.Products.Any(p => p.Id == product.Id) ? 3
-                : -3;
-            ranked.Add((name, said + fits + (Near * Weight(words.Where(name.Words.Contains)))));
-        }
-
-        return [.. ranked.OrderByDescending(r => r.Score)];
-    }
-
-    private static double Said<T>(Wording<T> name, string[] words, string[]? among = null)
-    {
-        var most = 0.0;
-        foreach (var phrase in name.Phrases)
-        {
-            if (phrase.All(words.Contains) && (among is null || phrase.Any(among.Contains)))
-            {
-                most = Math.Max(most, Weight(phrase));
-            }
-        }
-
-        return most;
-    }
-
-    // The one of which most is said; null where two are said alike, as the line leaves open which.
-    private static Wording<CoatingClass>? Best(ImmutableArray<Wording<CoatingClass>> names, string[] words)
-    {
-        var ranked = names.Select(n => (Name: n, Said: Said(n, words))).Where(x => x.Said > 0).OrderByDescending(x => x.Said).Take(2).ToArray();
-        return ranked.Length == 0 || (ranked.Length == 2 && ranked[0].Said - ranked[1].Said < 1e-9) ? null : ranked[0].Name;
-    }
-
     private static ReadLine NotUnderstood(string part, ImmutableArray<string> why, ImmutableArray<string> others) => new(part, null, null, null, 0, others, why);
 
     private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others, string? own = null)
@@ -625,49 +312,10 @@ public static partial class LineReader
     // What has to be rubbed down after: whatever leaves filler proud.
     private static bool Fills(Operation operation) => operation.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Proud });
 
-    private static double Weight(IEnumerable<string> words) => words.Sum(w => Telling.GetValueOrDefault(w, Unknown));
-
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
-
-    // An operation that lays two coats by itself is one when two are asked for.
-    private static int Coats(string line, SequenceStep step) =>
-        Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount().Match(line) is { Success: true } m
-            ? m.Groups["o"].Success
-                ? Ordinal().Count(m.Groups["o"].Value)
-                : Count(m.Groups["n"].Value.ToLowerInvariant())
-            : 1;
-
-    private static int Count(string said) =>
-        said switch
-        {
-            "2" or "two" => 2,
-            "3" or "three" => 3,
-            "4" or "four" => 4,
-            "5" or "five" => 5,
-            _ => 6,
-        };
-
-    [GeneratedRegex(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase)]
-    private static partial Regex Ordinal();
-
-    // A thing with its phrases as words, and all the words by which it may be known.
-    private sealed class Wording<T>(T of, string[] phrases, string title)
-    {
-        public T Of { get; } = of;
-
-        public string[][] Phrases { get; } = [.. phrases.Select(LineWords.Of)];
-
-        public HashSet<string> Words { get; } = [.. phrases.Append(title).SelectMany(LineWords.Of)];
-    }
 
     [GeneratedRegex(@"^\s*(?:(?:\(?\d+[.):]|step\s+\d+[.:)]?|[a-h][.)]|[-*•–>])\s*)+", RegexOptions.IgnoreCase)]
     private static partial Regex Numbering();
-
-    [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex CoatCount();
 
     [GeneratedRegex(
         @"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",

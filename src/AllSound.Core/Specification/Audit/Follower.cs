@@ -11,33 +11,8 @@ namespace AllSound.Core.Specification;
 /// Follows a sequence through the transition function as a fair reader would: what may be read in several ways is read in the way that
 /// fits, what need not be written is taken as done, what nobody stated is asked, and what is wrong is told once, as if put right after.
 /// </summary>
-internal sealed class Follower
+internal sealed partial class Follower
 {
-    // Share of the least wait that another maker's sheet may give, and the warmth from which it holds, degrees Celsius. Judgement.
-    private const double Near = 0.6;
-    private const double NearFiller = 0.5;
-    private const double Warm = 15;
-
-    // Share of the face that is bare by the way. Judgement.
-    private const double LittleBare = 0.1;
-
-    // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
-    private static readonly FrozenSet<int> Given = new Facet[]
-    {
-        Facets.Substrate,
-        Facets.Exposure,
-        Facets.Film,
-        Facets.Lead,
-        Facets.Asbestos,
-        Facets.Removable,
-        Facets.VoidBehind,
-        Facets.ThinFace,
-        Facets.GlassNear,
-        Facets.Cover,
-    }
-        .Select(f => f.Index)
-        .ToFrozenSet();
-
     // What others put right: where the lines say that it is done, it counts as done whatever the survey said before.
     private static readonly FrozenSet<int> Settled = new Facet[] { Facets.DampSource, Facets.MouldSource, Facets.DrinkingWater, Facets.Consent }
         .Select(f => f.Index)
@@ -103,64 +78,14 @@ internal sealed class Follower
         run.Before.Add(condition);
         run.Fair.Add(condition);
         condition = condition.After(condition.LongestLeft);
-        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition)))
+        // Asked one by one: what is put right for one may meet another.
+        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
-            // Two-part systems count all their coats, and a first coat of the same paint let down is one of its two.
-            if (need == Needs.FullFinish && run.Acts.Count(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish && a.Product!.PotLifeHours is not null) > 1)
-            {
-                continue;
-            }
-
-            if (
-                need == Needs.FullFinish
-                && run.Acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish)
-                    .GroupBy(a => a.Product!.Cover)
-                    .Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish))
-            )
-            {
-                continue;
-            }
-
-            if (!need.Holds(condition))
-            {
-                condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
-            }
+            condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
         }
 
         Manners(steps, run);
         return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]);
-    }
-
-    // Where a manner says that the step is the wrong one, what comes after is judged as if the right one stood there.
-    private Condition? Replaced(SequenceStep step, Read read, int at, List<Act?> acts)
-    {
-        foreach (var id in step.Manners.Concat(Seen))
-        {
-            if (
-                Specification.Manners.Find(id) is { } manner
-                && (manner.Drops || manner.Instead is not null)
-                && manner.When(
-                    new MannerAt(
-                        surface,
-                        start,
-                        read.Before,
-                        appraised.Facts,
-                        read.Act,
-                        null,
-                        acts.Skip(at + 1).FirstOrDefault(a => a?.Operation.Role is not (null or CoatRole.None))
-                    )
-                )
-            )
-            {
-                // A coat gets the right one under it; other work is taken to reach what it was to reach.
-                return manner.Instead is not { } other ? read.Before
-                    : firm.Act(Operations.Find(other)!, null) is { Operation.Role: not CoatRole.None } act
-                        ? Treatments.Done(Treatments.Done(read.Before, act, Pace.Least), read.Act, Pace.Least)
-                    : null;
-            }
-        }
-
-        return null;
     }
 
     // Methods that nobody names in passing.
@@ -175,7 +100,13 @@ internal sealed class Follower
         "st_ir",
     }.ToFrozenSet(StringComparer.Ordinal);
 
-    private static readonly string[] Seen = [.. Specification.Manners.All.Where(m => m.Seen).Select(m => m.Id)];
+    // Two-part systems count all their coats, and a first coat of the same paint let down is one of its two.
+    private static bool CountsAll(IEnumerable<Act> acts)
+    {
+        Act[] coats = [.. acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish)];
+        return coats.Count(a => a.Product!.PotLifeHours is not null) > 1
+            || coats.GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish));
+    }
 
     private sealed class Run
     {
@@ -352,213 +283,6 @@ internal sealed class Follower
             After = after,
             Weight = Weigh(read, t.Before, after),
         };
-    }
-
-    // Says of an unmet need whether it is taken as met, asked, noted or a fault, and goes on as if it were met.
-    private Condition Judge(
-        Need need,
-        in Condition now,
-        int at,
-        Act? act,
-        int? waited,
-        IReadOnlyList<string>? written,
-        List<Flaw> flaws,
-        List<Open> open,
-        List<Act> taken,
-        List<(int At, Need Need)> notes,
-        bool putRight
-    )
-    {
-        if (need.Clock is { } clock)
-        {
-            // Sheets differ: what is waited for most of the usual time in a usual warmth is worth a word and no more.
-            var near = clock == Drying.Coat ? Near : NearFiller;
-            if (waited is { } minutes && minutes >= near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
-            {
-                notes.Add((at, need));
-                return now.After(now.MinutesLeft(clock));
-            }
-
-            flaws.Add(new Flaw(at, need, null));
-            return putRight ? now.After(now.MinutesLeft(clock)) : now;
-        }
-
-        // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
-        // What lay under paper that was stripped is another survey.
-        if (
-            need == SiteNeeds.AccessSafe
-            || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
-            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper))
-            || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade)
-        )
-        {
-            return Put(need, now);
-        }
-
-        // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
-        if (!(need == Needs.WindowOpen && waited is not null) && unsaid.Meets(need, now) is { } met)
-        {
-            taken.Add(met.By);
-            if (met.Asked)
-            {
-                open.Add(new Open(at, need, Presumed: true));
-            }
-
-            return met.After;
-        }
-
-        if (Asked(need, now) is { } settled)
-        {
-            open.Add(new Open(at, need, Presumed: false));
-            return settled;
-        }
-
-        if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && act is not null))
-        {
-            if (need.Severity == Severity.Poor)
-            {
-                notes.Add((at, need));
-            }
-
-            return now;
-        }
-
-        // A good undercoat seals what was scraped bare by the way, and so does wall paint on old plaster.
-        if (
-            need == GroundNeeds.BareSealed
-            && start.Get(Facets.Film) != Film.None
-            && (
-                act is { Operation.Role: CoatRole.Undercoat }
-                || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare)
-            )
-        )
-        {
-            notes.Add((at, need));
-            return Put(need, now);
-        }
-
-        // Where the area stood and was cleaned, cleaning once more is no new work in it.
-        if (
-            (need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed)
-            && now.Get(Facets.LeadZone) == LeadZone.Cleaned
-            && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair
-        )
-        {
-            return now;
-        }
-
-        // A joint that nobody recorded is sealed all the same.
-        if (
-            act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true
-            && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint)
-            && appraised.Facts.OpenJointM is null or 0
-        )
-        {
-            return Put(need, now);
-        }
-
-        // Words before it that speak of the very thing, in whatever way, are taken as its being done.
-        if (written is not null && Topics.Spoken(need, written))
-        {
-            notes.Add((at, need));
-            return Put(need, now);
-        }
-
-        flaws.Add(new Flaw(at, need, null));
-        return putRight ? Put(need, now) : now;
-    }
-
-    // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
-    private Condition? Asked(Need need, in Condition now)
-    {
-        if (need == SiteNeeds.LeadAbsent && start.Get(Facets.Film) is not (Film.None or Film.Limewash or Film.SoftDistemper or Film.Casein or Film.Silicate))
-        {
-            return null;
-        }
-
-        foreach (var test in need.Any)
-        {
-            if (soft.Contains(test.Facet.Index) && now[test.Facet] == start[test.Facet])
-            {
-                // Lead that is asked about is not taken as absent: what is done dry further on is a danger all the same.
-                return test.Facet == Facets.Lead ? now : With(now, test);
-            }
-        }
-
-        return null;
-    }
-
-    private static Condition Put(Need need, in Condition now)
-    {
-        foreach (var test in need.Any)
-        {
-            if (!Given.Contains(test.Facet.Index))
-            {
-                return With(now, test);
-            }
-        }
-
-        return now;
-    }
-
-    private static Condition With(in Condition now, Test test)
-    {
-        for (byte value = 0; value < test.Facet.Size; value++)
-        {
-            if (test.Allows(value))
-            {
-                return now.With(test.Facet.Index, value);
-            }
-        }
-
-        return now;
-    }
-
-    private void Manners(IReadOnlyList<SequenceStep> steps, Run run)
-    {
-        var told = new List<Flaw>();
-        for (var i = 0; i < steps.Count; i++)
-        {
-            var ids = (Thinning.TooFar(run.Acts[i], steps[i].Dilution) ? steps[i].Manners.Append("thinned-much") : steps[i].Manners).Concat(Seen);
-            told.AddRange(ids.Distinct(StringComparer.Ordinal).Select(id => Of(id, i, run, run.Acts[i])).OfType<Flaw>());
-        }
-
-        foreach (var line in said.OrderBy(l => l.Line))
-        {
-            var i = steps.Select((s, n) => s.Line ?? n + 1).Count(n => n <= line.Line);
-            told.AddRange(line.Manners.Select(id => Of(id, i, run, null)).OfType<Flaw>().Select(f => f with { At = i - 1, Line = line.Line }));
-        }
-
-        // Said again further on it is the same thing.
-        told = [.. told.OrderBy(f => f.Line ?? steps[Math.Clamp(f.At, 0, Math.Max(0, steps.Count - 1))].Line ?? f.At).DistinctBy(f => f.Id)];
-
-        // What a manner says of a step need not be said again by the needs that fail with it.
-        run.Flaws.RemoveAll(f =>
-            f.Need is { Hold: false } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
-        );
-        // What lies on the wrong coat hangs on that one.
-        foreach (var wrong in told.Where(m => m.Manner!.Seen))
-        {
-            var next = run.Acts.FindIndex(Math.Min(wrong.At + 1, run.Acts.Count), a => a.Operation.Role != CoatRole.None);
-            run.Flaws.RemoveAll(f => f.At == next && f.Need?.Id.StartsWith("follows-", StringComparison.Ordinal) == true);
-        }
-
-        foreach (var flaw in told.Where(m => !run.Flaws.Exists(f => f.Same(m) && f.Line == m.Line && f.At == m.At)))
-        {
-            run.Flaws.Add(flaw);
-        }
-    }
-
-    private Flaw? Of(string id, int at, Run run, Act? act)
-    {
-        if (Specification.Manners.Find(id) is not { } manner)
-        {
-            return null;
-        }
-
-        var next = run.Acts.Skip(act is null ? at : at + 1).FirstOrDefault(a => a.Operation.Role != CoatRole.None);
-        var last = run.Acts.Take(at).LastOrDefault(a => a.Operation.Role != CoatRole.None);
-        return manner.When(new MannerAt(surface, start, run.Before[at], appraised.Facts, act, last, next)) ? new Flaw(at, null, manner) : null;
     }
 
     private static (Facet Facet, byte Value)? Claim(string found)

@@ -12,9 +12,8 @@ namespace AllSound.Core.Specification;
 /// <param name="Now">Its condition when the words are reached.</param>
 /// <param name="Facts">What was recorded.</param>
 /// <param name="Act">The act of the step that it was said with; null where it was said by itself.</param>
-/// <param name="Last">The last coat laid before; null for none.</param>
 /// <param name="Next">The coat laid next after; null for none.</param>
-internal readonly record struct MannerAt(Surface Surface, Condition Start, Condition Now, Facts Facts, Act? Act, Act? Last, Act? Next)
+internal readonly record struct MannerAt(Surface Surface, Condition Start, Condition Now, Facts Facts, Act? Act, Act? Next)
 {
     /// <summary>Lead is not ruled out in what is there.</summary>
     public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;

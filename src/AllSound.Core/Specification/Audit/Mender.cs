@@ -63,7 +63,7 @@ internal sealed class Mender
     public string Of(Flaw flaw) =>
         flaw.Manner?.Mend
         ?? (flaw.Need?.Clock is not null ? waits.GetValueOrDefault((flaw.At, flaw.Id)) : null)
-        ?? (flaw.Need is { Hold: true, Frees: { IsEmpty: false } frees } ? $"Stop until: {string.Join("; ", frees)}." : null)
+        ?? (flaw.Need is { Hold: true, Frees.IsEmpty: false } need ? Until(need) : null)
         ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
 
     /// <summary>The flaw whose mend puts this one right as well; null where it has a mend of its own.</summary>
@@ -85,7 +85,7 @@ internal sealed class Mender
         var need = flaw.Need!;
         if (need.Hold)
         {
-            Stop(flaw, $"Stop until: {string.Join("; ", need.Frees)}.");
+            Stop(flaw, Until(need));
             return;
         }
 
@@ -109,9 +109,7 @@ internal sealed class Mender
         {
             Stop(
                 flaw,
-                need.Frees.IsEmpty
-                    ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.")
-                    : $"Stop until: {string.Join("; ", need.Frees)}."
+                need.Frees.IsEmpty ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.") : Until(need)
             );
             return;
         }
@@ -326,12 +324,14 @@ internal sealed class Mender
         }
         else
         {
-            var kept = step with { Manners = step.Manners.Remove(manner.Id), Dilution = manner.Id == "thinned-much" ? null : step.Dilution };
+            var kept = step with { Manners = step.Manners.Remove(manner.Id), Dilution = manner.Id == Thinning.Manner ? null : step.Dilution };
             less[flaw.At] = (manner.Instead is { } other ? kept with { Operation = other, Product = null, Or = [] } : kept, origin);
         }
 
         return less;
     }
+
+    private static string Until(Need need) => $"Stop until: {string.Join("; ", need.Frees)}.";
 
     private void Stop(Flaw flaw, string says)
     {

@@ -9,6 +9,9 @@ namespace AllSound.Core.Specification;
 /// <summary>How far a coat is let down by what was written, against what it bears.</summary>
 internal static partial class Thinning
 {
+    /// <summary>Id of the manner that says so.</summary>
+    public const string Manner = "thinned-much";
+
     // What a measuring jug may be out by: percent. Judgement.
     private const double Slack = 5;
 

@@ -99,7 +99,7 @@ internal static partial class Manners
             ),
             Fails("other-hardener", "hardener of another make or kit is used", "Another hardener cures otherwise or not at all.", "Use the parts of one kit together."),
             Fails(
-                "thinned-much",
+                Thinning.Manner,
                 "the coat is thinned beyond what it bears",
                 "The film is too thin: it hides badly, chalks early and wears through.",
                 "Use it neat, or at most with what the sheet allows in the first coat."

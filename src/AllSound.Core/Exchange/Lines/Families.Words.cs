@@ -1,0 +1,186 @@
+using System.Text.RegularExpressions;
+
+namespace AllSound.Core.Exchange;
+
+// The words themselves, as painters write them.
+internal static partial class Families
+{
+    [GeneratedRegex(@"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Spot();
+
+    [GeneratedRegex(@"\bprim(?:e|er|ers|ed|ing)\b|\bundercoater\b|\bfirst\s+coat\s+of\s+primer\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Prime();
+
+    [GeneratedRegex(@"\bunder\s*coat\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Undercoat();
+
+    [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|block\w*|shellac|knot\w*|stain\s+sealer)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Block();
+
+    [GeneratedRegex(@"\b(?:seal\w*|stabili[sz]\w*|bind\w*|consolidat\w*|primer[\s-]?sealer|size)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sealer();
+
+    [GeneratedRegex(@"\b(?:fill\w*|stop(?:ping)?|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|paste)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Fill();
+
+    [GeneratedRegex(@"\b(?:scrap\w*|brush\w*\s+(?:off|down|dry|again|out)|loose\b.*\boff|flak\w*|bristle|pick\s+off)\b|\bbrush\s+loose\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Scrape();
+
+    [GeneratedRegex(
+        @"\b(?:sand\w*|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Rub();
+
+    [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Rust();
+
+    [GeneratedRegex(@"\b(?:wash\w*|sponge|warm\s+water|detergent|sugar\s*soap|degreas\w*|clean\w*|soap|scrub\w*|cleaner)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wash();
+
+    [GeneratedRegex(@"\brins\w*|\bhose\b|\bneutrali[sz]\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Rinse();
+
+    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|mould|mold|algae|moss|lichen|mildew|green\b.*\bscraped|killer)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Growth();
+
+    [GeneratedRegex(@"\b(?:dust\w*|vac\w*|hoover\w*|tack|brush\s+(?:down|off|out)|wipe\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dust();
+
+    [GeneratedRegex(@"\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dry();
+
+    [GeneratedRegex(@"\b(?:caulk\w*|mastic|sealant|decorators)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Caulk();
+
+    [GeneratedRegex(
+        @"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Strip();
+
+    [GeneratedRegex(@"\b(?:diamond|csp|scabbl\w*)\b|\bgrind\w*\s+(?:the\s+)?(?:floor|slab|concrete|skin|flush)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Grind();
+
+    [GeneratedRegex(@"\b(?:tower|scaffold|platform|podium|ladder|trestles?|hop[\s-]?up|boards?\s+on)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Reach();
+
+    [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sheeted();
+
+    [GeneratedRegex(@"\b(?:mortar|point(?:ing|ed)?|repoint\w*|joints?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mortar();
+
+    [GeneratedRegex(@"\b(?:render\w*|plaster\w*|patch\w*|mortar)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Patching();
+
+    // A tool named is the tool meant.
+    [GeneratedRegex(@"\b(?:hot\s+air|heat\s*gun|infra|steam\w*|gel|stripper|poultice|caustic|dip\w*|blast\w*|torch|lamp|needle|scrap\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Stripped();
+
+    [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex Filtered();
+
+    [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Contained();
+
+    [GeneratedRegex(@"\bstripe\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Stripe();
+
+    // A coat alone may be of anything.
+    [GeneratedRegex(
+        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex PaintNamed();
+
+    [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Epoxy();
+
+    [GeneratedRegex(@"\bacrylic\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Acrylic();
+
+    [GeneratedRegex(@"\balkali\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Alkali();
+
+    [GeneratedRegex(@"\bde-?nib\w*|\bnibs?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Denib();
+
+    [GeneratedRegex(@"\bpolyurethane\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Polyurethane();
+
+    [GeneratedRegex(@"\bgloss\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Gloss();
+
+    [GeneratedRegex(@"\bsatin\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Satin();
+
+    [GeneratedRegex(@"\beggshell\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Eggshell();
+
+    [GeneratedRegex(@"\b(?:matt|matte|flat)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Matt();
+
+    [GeneratedRegex(@"\b(?:emulsion|vinyl|wall\s+paint|latex)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wall();
+
+    [GeneratedRegex(@"\bmasonry\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Outside();
+
+    [GeneratedRegex(@"\b(?:silicate|lime\s*wash|mineral)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Mineral();
+
+    [GeneratedRegex(
+        @"\b(?:coats?|paint\w*|gloss|satin\w*|eggshell|matt|matte|flat|emulsion|acrylic|latex|enamel|finish\w*|top\s*coats?|polyurethane|epoxy|body|x\s*\d)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Paint();
+
+    [GeneratedRegex(@"\b(?:oil|alkyd|solvent|spirit[\s-]?based)\b|\boil[\s-](?:based|type)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Oil();
+
+    [GeneratedRegex(@"\b(?:water[\s-]?(?:based|borne)|acrylic|latex|waterborne)\b(?!\s*(?:alkyd|stain))|\bwater\s+(?:epoxy|paint)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Water();
+
+    [GeneratedRegex(@"\bshellac\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Shellac();
+
+    [GeneratedRegex(@"\b(?:two[\s-]?(?:part|pack)|2[\s-]?(?:k|pack|part)|epoxy|polyurethane\s+two)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TwoPart();
+
+    [GeneratedRegex(@"\b(?:varnish|clear|lacquer|stain)\b(?![\s-]*block)", RegexOptions.IgnoreCase)]
+    private static partial Regex Clear();
+
+    [GeneratedRegex(@"\b(?:bonding|adhesion|grip)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Bonding();
+
+    [GeneratedRegex(@"\b(?:galv\w*|zinc)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Zinc();
+
+    [GeneratedRegex(@"\b(?:wet\w*|damp\w*|mist\w*|sponge|water)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wet();
+
+    [GeneratedRegex(@"\b(?:off|distemper|sponge)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Off();
+
+    [GeneratedRegex(@"\bdry\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DrySaid();
+
+    [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Extraction();
+
+    [GeneratedRegex(@"\b(?:all\s+over|whole|all\s+faces|everywhere|over\s+all)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Overall();
+
+    [GeneratedRegex(@"\b(?:wood\w*|timber|pine|knots?|mdf|softwood|hardwood|oak)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wood();
+
+    [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Metal();
+
+    [GeneratedRegex(@"\b(?:orbital|belt|disc|machine|power|electric)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Machine();
+
+    [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Thinned();
+}

@@ -1,0 +1,126 @@
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Exchange;
+
+// What a line says, parted into pieces that can be read by themselves.
+public static partial class LineReader
+{
+    // What a line says, in its order: pieces of work joined to what they need to be understood, and the rest apart.
+    private static List<(string Words, LineKind Kind)> Pieces(string line)
+    {
+        var pieces = new List<(string Words, LineKind Kind)>();
+        foreach (var sentence in LineParts.Sentences(LineKinds.Plain(line)))
+        {
+            var run = new List<string>();
+            var told = false;
+            foreach (var piece in LineParts.Of(sentence))
+            {
+                var (head, denied) = LineKinds.Parted(piece);
+                told |= LineKinds.Tells(head);
+                var kind =
+                    told ? LineKind.Remark
+                    : LineWaits.IsAll(head) ? LineKind.Work
+                    : LineKinds.Of(head);
+
+                // How many coats, said by itself, belongs to what was said before.
+                if (LineParts.OnlyCoats(head) && (run.Count > 0 || pieces is [.., { Kind: LineKind.Work }]))
+                {
+                    if (run.Count > 0)
+                    {
+                        run[^1] += $", {head}";
+                    }
+                    else
+                    {
+                        pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
+                    }
+                }
+                else if (LineParts.OnlyLays(head) && (run.Count > 0 || pieces.Count > 0))
+                {
+                    // "Mix the primer and roll": what was mixed is laid.
+                    if (run.Count == 0 && pieces is [.., { Kind: LineKind.Remark } mixed])
+                    {
+                        pieces[^1] = (mixed.Words, LineKind.Work);
+                    }
+                }
+                else if (LineWaits.IsAll(head))
+                {
+                    Flush();
+                    pieces.Add((head, LineKind.Work));
+                }
+                else if (kind == LineKind.Work)
+                {
+                    run.Add(head);
+                }
+                else if (kind != LineKind.Denied)
+                {
+                    Flush();
+                    pieces.Add((head, kind));
+                }
+
+                if (denied is not null || kind == LineKind.Denied)
+                {
+                    Flush();
+                    pieces.Add((denied ?? head, LineKind.Denied));
+                }
+            }
+
+            Flush();
+
+            void Flush()
+            {
+                pieces.AddRange(Joined([.. run]).Select(w => (w, LineKind.Work)));
+                run.Clear();
+            }
+        }
+
+        return pieces;
+    }
+
+    // A piece by which no operation is said goes with its neighbour; so do pieces of which one phrase says something of each:
+    // "rake out cracks and fill". What follows from the one before ("allow to dry") is not parted from it.
+    private static List<string> Joined(string[] pieces)
+    {
+        var joined = new List<string>();
+        var open = true;
+        foreach (var piece in pieces)
+        {
+            var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
+            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
+            if (
+                joined.Count > 0
+                && (
+                    onward
+                    || (open && !StandsAlone(piece))
+                    || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
+                )
+            )
+            {
+                joined[^1] += $", {piece}";
+            }
+            else
+            {
+                joined.Add(piece);
+            }
+
+            open = Chief(joined[^1]) is null && !StandsAlone(joined[^1]);
+        }
+
+        return joined;
+    }
+
+    private static bool StandsAlone(string piece) => LineParts.Repeats(piece) || LineParts.Primes(piece);
+
+    private static Operation? Chief(string piece)
+    {
+        var words = LineWords.Of(piece);
+        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
+    }
+
+    private static bool IsOne(string first, string second)
+    {
+        var (x, y) = (LineWords.Of(first), LineWords.Of(second));
+        string[] both = [.. x.Union(y)];
+        return Chief($"{first}, {second}") is { } chief
+            && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Any());
+    }
+}

@@ -1,0 +1,196 @@
+using System.Collections.Frozen;
+using AllSound.Core.Assessment;
+using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+// What an unmet need comes to: taken as met, asked, noted or a fault.
+internal sealed partial class Follower
+{
+    // Share of the least wait that another maker's sheet may give, and the warmth from which it holds, degrees Celsius. Judgement.
+    private const double Near = 0.6;
+    private const double NearFiller = 0.5;
+    private const double Warm = 15;
+
+    // Share of the face that is bare by the way. Judgement.
+    private const double LittleBare = 0.1;
+
+    // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
+    private static readonly FrozenSet<int> Given = new Facet[]
+    {
+        Facets.Substrate,
+        Facets.Exposure,
+        Facets.Film,
+        Facets.Lead,
+        Facets.Asbestos,
+        Facets.Removable,
+        Facets.VoidBehind,
+        Facets.ThinFace,
+        Facets.GlassNear,
+        Facets.Cover,
+    }
+        .Select(f => f.Index)
+        .ToFrozenSet();
+
+    // Says of an unmet need whether it is taken as met, asked, noted or a fault, and goes on as if it were met.
+    private Condition Judge(
+        Need need,
+        in Condition now,
+        int at,
+        Act? act,
+        int? waited,
+        IReadOnlyList<string>? written,
+        List<Flaw> flaws,
+        List<Open> open,
+        List<Act> taken,
+        List<(int At, Need Need)> notes,
+        bool putRight
+    )
+    {
+        if (need.Clock is { } clock)
+        {
+            // Sheets differ: what is waited for most of the usual time in a usual warmth is worth a word and no more.
+            var near = clock == Drying.Coat ? Near : NearFiller;
+            if (waited is { } minutes && minutes >= near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
+            {
+                notes.Add((at, need));
+                return now.After(now.MinutesLeft(clock));
+            }
+
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? now.After(now.MinutesLeft(clock)) : now;
+        }
+
+        // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
+        // What lay under paper that was stripped is another survey.
+        if (
+            need == SiteNeeds.AccessSafe
+            || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
+            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper))
+            || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade)
+        )
+        {
+            return Put(need, now);
+        }
+
+        // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
+        if (!(need == Needs.WindowOpen && waited is not null) && unsaid.Meets(need, now) is { } met)
+        {
+            taken.Add(met.By);
+            if (met.Asked)
+            {
+                open.Add(new Open(at, need, Presumed: true));
+            }
+
+            return met.After;
+        }
+
+        if (Asked(need, now) is { } settled)
+        {
+            open.Add(new Open(at, need, Presumed: false));
+            return settled;
+        }
+
+        if (need.Severity == Severity.Note || (need.Severity == Severity.Poor && act is not null))
+        {
+            if (need.Severity == Severity.Poor)
+            {
+                notes.Add((at, need));
+            }
+
+            return now;
+        }
+
+        // A good undercoat seals what was scraped bare by the way, and so does wall paint on old plaster.
+        if (
+            need == GroundNeeds.BareSealed
+            && start.Get(Facets.Film) != Film.None
+            && (
+                act is { Operation.Role: CoatRole.Undercoat }
+                || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare)
+            )
+        )
+        {
+            notes.Add((at, need));
+            return Put(need, now);
+        }
+
+        // Where the area stood and was cleaned, cleaning once more is no new work in it.
+        if (
+            (need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed)
+            && now.Get(Facets.LeadZone) == LeadZone.Cleaned
+            && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair
+        )
+        {
+            return now;
+        }
+
+        // A joint that nobody recorded is sealed all the same.
+        if (
+            act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true
+            && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint)
+            && appraised.Facts.OpenJointM is null or 0
+        )
+        {
+            return Put(need, now);
+        }
+
+        // Words before it that speak of the very thing, in whatever way, are taken as its being done.
+        if (written is not null && Topics.Spoken(need, written))
+        {
+            notes.Add((at, need));
+            return Put(need, now);
+        }
+
+        flaws.Add(new Flaw(at, need, null));
+        return putRight ? Put(need, now) : now;
+    }
+
+    // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
+    private Condition? Asked(Need need, in Condition now)
+    {
+        if (need == SiteNeeds.LeadAbsent && start.Get(Facets.Film) is not (Film.None or Film.Limewash or Film.SoftDistemper or Film.Casein or Film.Silicate))
+        {
+            return null;
+        }
+
+        foreach (var test in need.Any)
+        {
+            if (soft.Contains(test.Facet.Index) && now[test.Facet] == start[test.Facet])
+            {
+                // Lead that is asked about is not taken as absent: what is done dry further on is a danger all the same.
+                return test.Facet == Facets.Lead ? now : With(now, test);
+            }
+        }
+
+        return null;
+    }
+
+    private static Condition Put(Need need, in Condition now)
+    {
+        foreach (var test in need.Any)
+        {
+            if (!Given.Contains(test.Facet.Index))
+            {
+                return With(now, test);
+            }
+        }
+
+        return now;
+    }
+
+    private static Condition With(in Condition now, Test test)
+    {
+        for (byte value = 0; value < test.Facet.Size; value++)
+        {
+            if (test.Allows(value))
+            {
+                return now.With(test.Facet.Index, value);
+            }
+        }
+
+        return now;
+    }
+}
