@@ -21,6 +21,12 @@ if (args is ["outside", ..])
     return;
 }
 
+if (args is ["audits", ..])
+{
+    Audits.Run();
+    return;
+}
+
 if (args is ["load", ..])
 {
     await Load.Run(Path.Combine(args.ElementAtOrDefault(2) ?? ".", "artifacts", "web", "allsound-web.dll"), int.Parse(args.ElementAtOrDefault(1) ?? "60", null));
@@ -70,6 +76,7 @@ if (await ColdStart.Seconds(Path.Combine(root, "artifacts", "web", "allsound-web
 }
 
 await LargeJob.Run(Path.Combine(root, "artifacts", "web", "allsound-web.dll"));
+Audits.Run();
 await Outside.Run();
 
 static string Spread(double[] sorted)

@@ -132,7 +132,7 @@ public sealed class LineReaderTests
         2 coats direct to metal > tc_metal/p_dtm tc_metal/p_dtm
         2K polyurethane topcoat > tc_2k
         3 coats exterior varnish > tc_varnish/p_varnish tc_varnish/p_varnish tc_varnish/p_varnish
-        2 coats of danish oil, wipe off excess > tc_oil tc_oil ?
+        2 coats of danish oil, wipe off excess > tc_oil/p_oil_hw tc_oil/p_oil_hw ?
         Floor paint 2 coats > tc_floor tc_floor
         Radiator enamel when cold > tc_radiator/p_rad
         Spray ceilings airless > tc_spray

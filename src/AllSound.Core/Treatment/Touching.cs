@@ -49,7 +49,7 @@ internal static class Touching
     /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>
     public static IEnumerable<Effect> Effects(Operation operation, Wait? leaves)
     {
-        var wets = leaves is { Clock: Drying.Wash };
+        var wets = leaves is { Clock: Drying.Wash } && !operation.Waterless;
         if (leaves is null)
         {
             yield break;

@@ -27,7 +27,7 @@ internal static partial class Families
     private static partial Regex Scrape();
 
     [GeneratedRegex(
-        @"\b(?:sand\w*|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
+        @"\b(?:sand\w*|orbital|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Rub();
@@ -68,8 +68,8 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Sheeted();
 
-    [GeneratedRegex(@"\b(?:mortar|point(?:ing|ed)?|repoint\w*|joints?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Mortar();
+    [GeneratedRegex(@"\b(?:mortar|point(?:ing|ed)?|repoint\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Repoint();
 
     [GeneratedRegex(@"\b(?:render\w*|plaster\w*|patch\w*|mortar)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Patching();
@@ -112,7 +112,7 @@ internal static partial class Families
     [GeneratedRegex(@"\bgloss\b", RegexOptions.IgnoreCase)]
     private static partial Regex Gloss();
 
-    [GeneratedRegex(@"\bsatin\w*\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:satin\w*|silk|soft\s+sheen)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Satin();
 
     [GeneratedRegex(@"\beggshell\b", RegexOptions.IgnoreCase)]
@@ -163,8 +163,12 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:off|distemper|sponge)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Off();
 
-    [GeneratedRegex(@"\bdry\b", RegexOptions.IgnoreCase)]
+    // A machine works dry unless something tells otherwise.
+    [GeneratedRegex(@"\bdry\b|\bsanders?\b|\b(?:orbital|delta|palm|belt)\b", RegexOptions.IgnoreCase)]
     private static partial Regex DrySaid();
+
+    [GeneratedRegex(@"\b(?:paste|glue|size|paper|backing)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Paste();
 
     [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Extraction();
@@ -178,7 +182,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Metal();
 
-    [GeneratedRegex(@"\b(?:orbital|belt|disc|machine|power|electric)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:orbital|delta|palm|belt|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Machine();
 
     [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]

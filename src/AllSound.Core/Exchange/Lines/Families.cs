@@ -152,6 +152,12 @@ internal static partial class Families
             others.AddRange([Operations.Find("se_mist")!, Operations.Find("tc_emul_roll")!]);
         }
 
+        // Primer-undercoat primes what is bare and undercoats what is not.
+        if (read.Id == "sp_wood" && Undercoat().IsMatch(part))
+        {
+            others.Add(Operations.Find("uc_wb")!);
+        }
+
         return
         [
             .. others
@@ -187,6 +193,7 @@ internal static partial class Families
         Cover.HeatSilicone,
         Cover.Wax,
         Cover.Polish,
+        Cover.Oil,
         Cover.Radiator,
         Cover.Floor,
     ];
@@ -245,11 +252,17 @@ internal static partial class Families
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
-            && !(operation.Id is "fc_repoint" && !Mortar().IsMatch(part))
+            && !(operation.Id is "fc_repoint" && !Repoint().IsMatch(part))
             && !(operation.Id is "rp_render" or "rp_patch" && !Patching().IsMatch(part))
             && !(operation.Id == "dc_lead_clean" && !Filtered().IsMatch(part))
             && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
+            && !(operation.Id is "ls_wire_hand" or "ab_metal_hand" or "ab_scale_hand" && Machine().IsMatch(part))
+            && !(operation.Id == "ab_metal_shroud" && !Extraction().IsMatch(part))
+            && !(operation.Id == "cl_rinse" && !Rinse().IsMatch(part))
+            && !(operation.Id is "ab_tile" or "ab_plastic" or "ab_galv" or "ab_lead_sheet" && Machine().IsMatch(part))
+            && !(operation.Id is "ls_feather" or "ls_feather_wet" && Machine().IsMatch(part))
+            && !(operation.Id == "dc_paste_wash" && !Paste().IsMatch(part))
             && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
     }
 }

@@ -65,6 +65,16 @@ internal static partial class LineKinds
     public static bool OfAnother(string line, Element? element) =>
         element is { } own && Part().Match(line) is { Success: true } part && Kind(part.Groups["part"].Value.ToLowerInvariant()) is { } other && other != Kind(own);
 
+    /// <summary>True where a piece lays paint on another part of the building than the surface: "eggshell to walls" for a ceiling.</summary>
+    public static bool ToAnother(string piece, Element? element) =>
+        element is { } own && Onto().Match(piece) is { Success: true } part && Kind(part.Groups["part"].Value.ToLowerInvariant()) is { } other && other != Kind(own);
+
+    [GeneratedRegex(
+        @"\b(?:matt|matte|flat|emulsion|eggshell|satin\w*|gloss|silk|latex|paint)\s+(?:to|on)\s+(?:the\s+)?(?<part>walls|ceilings?|trim|wood\s*work|skirtings?|doors|floors?|radiators?)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Onto();
+
     private static string? Kind(string part) =>
         part switch
         {
@@ -99,7 +109,7 @@ internal static partial class LineKinds
 
     // Masks are worn and laid: worn where something tells so.
     [GeneratedRegex(
-        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
+        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|p)[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|p)[1-3]|air[\s-]fed\s+(?:hood|mask|helmet)s?(?:\s+on\s+the\s+sprayer)?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Worn();
@@ -124,19 +134,19 @@ internal static partial class LineKinds
     private static partial Regex Denies();
 
     [GeneratedRegex(
-        @"^(?:long\s+sleeves|first\s+aid|eye\s*wash.*|water\s+to\s+hand|drink.*|heat,?\s+drink.*|shade|\W+)$|^(?:both\s+)?(?:on|at\s+hand)$",
+        @"^(?:long\s+sleeves|wash\s+hands.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*|water\s+to\s+hand|drink.*|heat,?\s+drink.*|shade|\W+)$|^(?:both\s+)?(?:on|at\s+hand)$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Cares();
 
     [GeneratedRegex(
-        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:\w+\s+){0,2}(?:wks?|weeks?|months?|days?|years?)\s*(?:old)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab|floor|render|brick\w*|it|all)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b",
+        @"^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:(?:about|now|only|is|it\s+is|some)\s+)*(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|several|few|many)\s+(?:(?:dry|full|clear|good)\s+)?(?:wks?|weeks?|months?|days?|years?)\s*(?:old|dry)?\W*$|^(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?\d+\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab|floor|render|brick\w*|it|all)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b|\btest\s+strip\b|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?rags\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?rags\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();

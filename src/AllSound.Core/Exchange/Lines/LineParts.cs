@@ -46,7 +46,10 @@ internal static partial class LineParts
     /// <summary>True when a part says how something is laid and not what.</summary>
     public static bool OnlyLays(string part) => Lays().IsMatch(part);
 
-    [GeneratedRegex(@"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$|^(?:and\s+)?(?:brush|work|scrub|rub|lay|roll)(?:ed)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Lays();
 
     /// <summary>True when a part is done to a part of the face only.</summary>
@@ -95,7 +98,7 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

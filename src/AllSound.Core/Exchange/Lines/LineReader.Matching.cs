@@ -1,3 +1,4 @@
+using System.Collections.Frozen;
 using System.Collections.Immutable;
 using AllSound.Core.Materials;
 using AllSound.Core.Treatment;
@@ -29,15 +30,19 @@ public static partial class LineReader
         .GroupBy(w => w, StringComparer.Ordinal)
         .ToDictionary(g => g.Key, g => Math.Log(1 + (Operations.All.Length / (double)g.Count())), StringComparer.Ordinal);
 
+    private static readonly PhraseIndex<Operation> Operating = new(Known, Weight);
+
+    private static readonly PhraseIndex<CoatingClass> Naming = new(Products, Weight);
+
     // Operations of which a phrase is said, the one that says most first. With words that must be among it.
     private static List<(Wording<Operation> Name, double Score)> Rank(string[] words, string part, CoatingClass? product, string[]? among = null)
     {
         var prepares = LineParts.Prepares(part);
         var ranked = new List<(Wording<Operation> Name, double Score)>();
-        foreach (var name in Known)
+        foreach (var (name, said) in Operating.Said(words, among))
         {
             var coat = name.Of.Role != CoatRole.None;
-            if ((coat && prepares) || Said(name, words, among) is not (> 0 and var said))
+            if (coat && prepares)
             {
                 continue;
             }
@@ -52,24 +57,10 @@ public static partial class LineReader
         return [.. ranked.OrderByDescending(r => r.Score)];
     }
 
-    private static double Said<T>(Wording<T> name, string[] words, string[]? among = null)
+    // The product of which most is said; null where two are said alike, as the line leaves open which.
+    private static Wording<CoatingClass>? Best(string[] words)
     {
-        var most = 0.0;
-        foreach (var phrase in name.Phrases)
-        {
-            if (phrase.All(words.Contains) && (among is null || phrase.Any(among.Contains)))
-            {
-                most = Math.Max(most, Weight(phrase));
-            }
-        }
-
-        return most;
-    }
-
-    // The one of which most is said; null where two are said alike, as the line leaves open which.
-    private static Wording<CoatingClass>? Best(ImmutableArray<Wording<CoatingClass>> names, string[] words)
-    {
-        var ranked = names.Select(n => (Name: n, Said: Said(n, words))).Where(x => x.Said > 0).OrderByDescending(x => x.Said).Take(2).ToArray();
+        var ranked = Naming.Said(words).OrderByDescending(x => x.Said).Take(2).ToArray();
         return ranked.Length == 0 || (ranked.Length == 2 && ranked[0].Said - ranked[1].Said < 1e-9) ? null : ranked[0].Name;
     }
 
@@ -83,5 +74,43 @@ public static partial class LineReader
         public string[][] Phrases { get; } = [.. phrases.Select(LineWords.Of)];
 
         public HashSet<string> Words { get; } = [.. phrases.Append(title).SelectMany(LineWords.Of)];
+    }
+
+    // Finds the phrases that some words hold whole, by the words and not by the phrases.
+    private sealed class PhraseIndex<T>
+    {
+        private readonly ImmutableArray<Wording<T>> names;
+        private readonly (int Name, string[] Words, double Weight)[] phrases;
+        private readonly FrozenDictionary<string, int[]> byWord;
+
+        public PhraseIndex(ImmutableArray<Wording<T>> names, Func<IEnumerable<string>, double> weight)
+        {
+            this.names = names;
+            phrases = [.. names.SelectMany((n, i) => n.Phrases.Where(p => p.Length > 0).Select(p => (i, p, weight(p))))];
+            byWord = phrases
+                .SelectMany((p, i) => p.Words.Select(w => (Word: w, Phrase: i)))
+                .GroupBy(x => x.Word, StringComparer.Ordinal)
+                .ToFrozenDictionary(g => g.Key, g => g.Select(x => x.Phrase).ToArray(), StringComparer.Ordinal);
+        }
+
+        // Each of which a phrase is said, with the weight of the weightiest, in the order of the catalogue.
+        public IEnumerable<(Wording<T> Name, double Said)> Said(string[] words, string[]? among = null)
+        {
+            var held = new byte[phrases.Length];
+            var most = new SortedDictionary<int, double>();
+            foreach (var word in words)
+            {
+                foreach (var phrase in byWord.GetValueOrDefault(word) ?? [])
+                {
+                    var (name, of, weight) = phrases[phrase];
+                    if (++held[phrase] == of.Length && (among is null || of.Any(among.Contains)))
+                    {
+                        most[name] = Math.Max(most.GetValueOrDefault(name), weight);
+                    }
+                }
+            }
+
+            return most.Where(m => m.Value > 0).Select(m => (names[m.Key], m.Value));
+        }
     }
 }

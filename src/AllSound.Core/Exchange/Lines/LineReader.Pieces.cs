@@ -81,10 +81,11 @@ public static partial class LineReader
     private static List<string> Joined(string[] pieces)
     {
         var joined = new List<string>();
+        Operation? before = null;
         var open = true;
         foreach (var piece in pieces)
         {
-            var (alone, before) = (LineWaits.IsAll(piece) ? null : Chief(piece), joined.Count == 0 ? null : Chief(joined[^1]));
+            var alone = LineWaits.IsAll(piece) ? null : Chief(piece);
             var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
             if (
                 joined.Count > 0
@@ -96,13 +97,15 @@ public static partial class LineReader
             )
             {
                 joined[^1] += $", {piece}";
+                before = Chief(joined[^1]);
             }
             else
             {
                 joined.Add(piece);
+                before = alone ?? Chief(piece);
             }
 
-            open = Chief(joined[^1]) is null && !StandsAlone(joined[^1]);
+            open = before is null && !StandsAlone(joined[^1]);
         }
 
         return joined;
@@ -113,7 +116,7 @@ public static partial class LineReader
     private static Operation? Chief(string piece)
     {
         var words = LineWords.Of(piece);
-        return Rank(words, piece, Best(Products, words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
+        return Rank(words, piece, Best(words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
     }
 
     private static bool IsOne(string first, string second)

@@ -125,8 +125,8 @@ public static partial class LineReader
     private static int Count(string said) =>
         said switch
         {
-            "2" or "two" => 2,
-            "3" or "three" => 3,
+            "2" or "two" or "twice" => 2,
+            "3" or "three" or "thrice" => 3,
             "4" or "four" => 4,
             "5" or "five" => 5,
             _ => 6,
@@ -136,7 +136,7 @@ public static partial class LineReader
     private static partial Regex Ordinal();
 
     [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatCount();

@@ -15,8 +15,10 @@ public static partial class LineReader
 {
     private const int MostOthers = 4;
 
-    // A step is said in less; what is longer is prose, and parting it would take long.
-    private const int LongestLine = 300;
+    /// <summary>Characters of the longest line that is parted: a step is said in less, what is longer is prose, and parting it would take long.</summary>
+    internal const int LongestLine = 300;
+
+    private const string AnotherPart = "about another part: not judged here";
 
     // What makes filler flush, the usual way first.
     private static readonly Operation[] RubbingDown =
@@ -61,9 +63,9 @@ public static partial class LineReader
             var named = Named(plain);
             List<(ReadLine Line, LineWaits Waits)> parts =
                 plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
-                : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, ["about another part: not judged here"], []), default)]
+                : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, [AnotherPart], []), default)]
                 : named is not null ? [(named, LineWaits.Of(plain))]
-                : Parts(plain, at, products.IsDefault ? [] : products);
+                : Parts(plain, element, at, products.IsDefault ? [] : products);
             var placed = Placed(parts, plain, lines, at);
 
             // A title says what it is, and nothing of how.
@@ -93,9 +95,9 @@ public static partial class LineReader
     private static ReadLine Whole(ReadLine line) => line with { Step = line.Step! with { Part = false, Or = [] } };
 
     private static CoatingClass? Titled(string rest) =>
-        Coatings.All.Where(p => rest.Contains(p.Title, StringComparison.OrdinalIgnoreCase)).MaxBy(p => p.Title.Length) ?? Best(Products, LineWords.Of(rest))?.Of;
+        Coatings.All.Where(p => rest.Contains(p.Title, StringComparison.OrdinalIgnoreCase)).MaxBy(p => p.Title.Length) ?? Best(LineWords.Of(rest))?.Of;
 
-    private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, Position at, ImmutableArray<OwnProduct> products)
+    private static List<(ReadLine Line, LineWaits Waits)> Parts(string line, Element? element, Position at, ImmutableArray<OwnProduct> products)
     {
         var read = new List<(ReadLine Line, LineWaits Waits)>();
         foreach (var (words, kind) in Pieces(line))
@@ -103,6 +105,12 @@ public static partial class LineReader
             if (kind != LineKind.Work)
             {
                 read.Add(kind == LineKind.Denied ? (Denied(words), default) : (Told(words, kind), kind == LineKind.Remark ? default : LineWaits.Of(words)));
+                continue;
+            }
+
+            if (LineKinds.ToAnother(words, element))
+            {
+                read.Add((NotUnderstood(words, [AnotherPart], []), default));
                 continue;
             }
 
@@ -168,9 +176,7 @@ public static partial class LineReader
     {
         var words = LineWords.Of(LineWaits.Without(piece));
         var between = LineParts.Between(piece);
-        var never = between
-            ? []
-            : Rank(words, piece, Best(Products, words)?.Of).Take(1).Select(r => r.Name.Of.Id).Concat(Families.Members(piece)).Distinct(StringComparer.Ordinal);
+        var never = between ? [] : Rank(words, piece, Best(words)?.Of).Take(1).Select(r => r.Name.Of.Id).Concat(Families.Members(piece)).Distinct(StringComparer.Ordinal);
         return NotUnderstood(piece, ["not to be done: no step"], []) with
         {
             Said = new SequenceSaid
@@ -213,7 +219,7 @@ public static partial class LineReader
     private static ReadLine One(string part, string earlier, ImmutableArray<OwnProduct> products)
     {
         var words = LineWords.Of(LineWaits.Without(part));
-        var named = Best(Products, words);
+        var named = Best(words);
         var own = products.FirstOrDefault(p => part.Contains(p.Title, StringComparison.OrdinalIgnoreCase));
         var product = own is null ? named?.Of : Coatings.Find(own.Class);
         var found = Rank(words, part, product);
@@ -226,8 +232,8 @@ public static partial class LineReader
         var total = Weight(words);
         if (found.Count > 0 && !(LineParts.Tests(part) && found[0].Name.Of.Group != Treatment.Group.Aftercare))
         {
-            // A method that is refused is what is meant wherever it is named.
-            if (found.Find(f => f.Name.Of.Refused) is { Name: not null } refused)
+            // A method that is refused is what is meant wherever it is named, save where a firm is had in that does it contained.
+            if (!found[0].Name.Of.ByOthers && found.Find(f => f.Name.Of.Refused) is { Name: not null } refused)
             {
                 found = [refused, .. found.Where(f => f != refused)];
             }

@@ -23,6 +23,11 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     private static LineWaits Waits(string part)
     {
+        if (AgainNextDay().IsMatch(part))
+        {
+            return new(null, 24, null);
+        }
+
         if (NextDay().IsMatch(part))
         {
             return new(part.Contains("morning", StringComparison.OrdinalIgnoreCase) ? Night : 24, null, null);
@@ -31,6 +36,11 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         if (ADay().IsMatch(part))
         {
             return new(null, 24, Coats().IsMatch(part) ? null : 24);
+        }
+
+        if (AtOnce().IsMatch(part))
+        {
+            return new(0, null, null);
         }
 
         // Of a range the longer: whoever waits "2 to 4 hours" may have waited either.
@@ -119,11 +129,18 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextDay();
 
+    // Laid at once, and not "straight from the tub" or "straight over the film".
+    [GeneratedRegex(@"\b(?:straight\s+(?:away|after)|immediately(?:\s+after)?|right\s+away|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AtOnce();
+
+    [GeneratedRegex(@"\b(?:again|another|a\s+second|the\s+second)\s+(?:one\s+|coat\s+)?(?:the\s+)?(?:next\s+(?:day|morning)|day\s+after)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AgainNextDay();
+
     [GeneratedRegex(@"\bover\s?night\b|\bdry\s+till\s+(?:tomorrow|morning)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Overnight();
 
     [GeneratedRegex(
-        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b",
+        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Later();

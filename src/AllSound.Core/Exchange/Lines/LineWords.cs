@@ -28,6 +28,7 @@ internal static partial class LineWords
         (FlatSheen(), " matt "),
         // How the ground is, and not what is done.
         (OnPrimed(), " "),
+        (OnFilm(), " "),
         (HandOver(), " handover "),
         // What it is laid with says nothing of what is laid.
         (Roller(), " "),
@@ -205,6 +206,13 @@ internal static partial class LineWords
 
     [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:primed|painted|sealed|coated|filled)\s+\w+", RegexOptions.IgnoreCase)]
     private static partial Regex OnPrimed();
+
+    // What lies beneath is not what is laid.
+    [GeneratedRegex(
+        @"\b(?:(?:straight|right|directly)\s+)?(?:over|onto|on\s+top\s+of)\s+(?:the\s+|any\s+|that\s+)?(?:(?:old|existing|sound|black|white|brown|red|dull|bare|dry|new)\s+){0,2}(?:varnish|bitumen|gloss|paint(?:work)?|emulsion|distemper|stain|silicone|wax|limewash|primer|undercoat|paper|putty|filler|shellac|knotting)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex OnFilm();
 
     [GeneratedRegex(@"\bhand(?:ed|ing)?[\s-]?over\b", RegexOptions.IgnoreCase)]
     private static partial Regex HandOver();

@@ -214,6 +214,10 @@ internal static class MannerPhrases
             @"\b(?:no|without)\s+(?:a\s+)?(?:moisture\s+)?(?:meter|reading|test)\b[^.;]*\b(?:begin|start|paint|coat|oil|prime|needed)?|\bbegin\s+without\b"
         ),
         Said("too-cold", @"\b(?:at|with|still|only)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
+        Said(
+            "mould-wiped",
+            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust)\w*\b[^.;]{0,20}\b(?:mould|mold|mildew)\b"
+        ),
         Said("hot-sun", @"\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"),
         Said(
             "early-use",
@@ -233,5 +237,5 @@ internal static class MannerPhrases
 
     private static (string Manner, Regex Said, bool Denial) Denied(string manner, string expression) => (manner, Of(expression), true);
 
-    private static Regex Of(string expression) => new(expression, RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, TimeSpan.FromMilliseconds(200));
+    private static Regex Of(string expression) => new(expression, RegexOptions.IgnoreCase | RegexOptions.CultureInvariant);
 }

@@ -1,4 +1,5 @@
 using System.Text.RegularExpressions;
+using AllSound.Core.Jobs;
 
 namespace AllSound.Core.Exchange;
 
@@ -10,12 +11,39 @@ internal static partial class MannerReader
     public static IEnumerable<(string Manner, int Index)> In(string line)
     {
         var seen = new HashSet<string>(StringComparer.Ordinal);
-        foreach (var (manner, said, denial) in MannerPhrases.All)
+        foreach (var (from, text) in Portions(line))
         {
-            if (said.Match(line) is { Success: true } match && (denial || !Denied().IsMatch(line[..match.Index]) && !Inside().IsMatch(match.Value)) && seen.Add(manner))
+            foreach (var (manner, said, denial) in MannerPhrases.All)
             {
-                yield return (manner, match.Index);
+                if (
+                    said.Match(text) is { Success: true } match
+                    && (denial || (!Denied().IsMatch(text[..match.Index]) && !Inside().IsMatch(match.Value)))
+                    && seen.Add(manner)
+                )
+                {
+                    yield return (manner, from + match.Index);
+                }
             }
+        }
+    }
+
+    // A line as a whole where it is one of a painter's, else its sentences: the longer a text the longer an expression may look through it.
+    private static IEnumerable<(int From, string Text)> Portions(string line)
+    {
+        if (line.Length <= LineReader.LongestLine)
+        {
+            yield return (0, line);
+            yield break;
+        }
+
+        // No more of it than anybody reads.
+        var length = Math.Min(line.Length, Limits.Notes);
+        for (var from = 0; from < length; )
+        {
+            var end = line.IndexOfAny(['.', ';'], from, length - from);
+            end = Math.Min(end < 0 ? length : end + 1, from + LineReader.LongestLine);
+            yield return (from, line[from..end]);
+            from = end;
         }
     }
 

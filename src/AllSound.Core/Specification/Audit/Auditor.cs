@@ -130,7 +130,7 @@ public static class Auditor
             f.Severity,
             f.Id,
             f.Need,
-            f.Problem,
+            Problem(f, followed),
             f.Consequence,
             mender.Of(f),
             [
@@ -146,6 +146,15 @@ public static class Auditor
         ));
         return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended) { Acts = followed.Acts };
     }
+
+    // What the old film is called, where it is what does not suit.
+    private static string Problem(Flaw flaw, Followed followed) =>
+        flaw.Need is { } need
+        && need.Id.StartsWith("film-takes-", StringComparison.Ordinal)
+        && flaw.At < followed.Before.Length
+        && ExistingCoatings.Of(followed.Before[flaw.At].Get(Facets.Film)) is { } film
+            ? $"{flaw.Problem}: it is {film.Title}"
+            : flaw.Problem;
 
     private static int? Number(IReadOnlyList<SequenceStep> sequence, Flaw flaw) => flaw.Line ?? Number(sequence, flaw.At);
 

@@ -14,9 +14,6 @@ internal sealed partial class Follower
     private const double NearFiller = 0.5;
     private const double Warm = 15;
 
-    // Share of the face that is bare by the way. Judgement.
-    private const double LittleBare = 0.1;
-
     // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
     private static readonly FrozenSet<int> Given = new Facet[]
     {
@@ -63,16 +60,14 @@ internal sealed partial class Follower
             return putRight ? now.After(now.MinutesLeft(clock)) : now;
         }
 
-        // How the face is reached is the painter's affair; and whoever feathers or rubs down takes off what is loose.
-        // What lay under paper that was stripped is another survey.
-        if (
-            need == SiteNeeds.AccessSafe
-            || (need == GroundNeeds.PowderBound && start.Get(Facets.Film) == Film.Limewash && act?.Product?.Cover == Cover.Limewash)
-            || (need == FabricNeeds.PaperHolds && now.Get(Facets.Paper) != start.Get(Facets.Paper))
-            || (need == GroundNeeds.LooseOff && act?.Operation.Group is Group.Loosen or Group.Abrade)
-        )
+        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, act)) is { } let)
         {
-            return Put(need, now);
+            if (let.How == Passing.Noted)
+            {
+                notes.Add((at, need));
+            }
+
+            return let.How == Passing.Idle ? now : Put(need, now);
         }
 
         // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
@@ -101,40 +96,6 @@ internal sealed partial class Follower
             }
 
             return now;
-        }
-
-        // A good undercoat seals what was scraped bare by the way, and so does wall paint on old plaster.
-        if (
-            need == GroundNeeds.BareSealed
-            && start.Get(Facets.Film) != Film.None
-            && (
-                act is { Operation.Role: CoatRole.Undercoat }
-                || (act?.Product?.Cover == Cover.Emulsion && (appraised.Facts.LooseShare ?? 0) + (appraised.Facts.BareShare ?? 0) <= LittleBare)
-            )
-        )
-        {
-            notes.Add((at, need));
-            return Put(need, now);
-        }
-
-        // Where the area stood and was cleaned, cleaning once more is no new work in it.
-        if (
-            (need == SiteNeeds.LeadControlled || need == SiteNeeds.LeadWashed)
-            && now.Get(Facets.LeadZone) == LeadZone.Cleaned
-            && act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair
-        )
-        {
-            return now;
-        }
-
-        // A joint that nobody recorded is sealed all the same.
-        if (
-            act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true
-            && need.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint)
-            && appraised.Facts.OpenJointM is null or 0
-        )
-        {
-            return Put(need, now);
         }
 
         // Words before it that speak of the very thing, in whatever way, are taken as its being done.

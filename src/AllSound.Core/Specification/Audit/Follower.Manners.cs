@@ -15,16 +15,12 @@ internal sealed partial class Follower
     {
         foreach (var id in step.Manners.Concat(Seen))
         {
-            if (
-                Specification.Manners.Find(id) is { } manner
-                && (manner.Drops || manner.Instead is not null)
-                && manner.When(Met(read.Before, read.Act, NextCoat(acts, at + 1)))
-            )
+            if (Specification.Manners.Find(id) is { Changes: true } manner && manner.When(Met(read.Before, read.Act, NextCoat(acts, at + 1))))
             {
-                // A coat gets the right one under it; other work is taken to reach what it was to reach.
-                return manner.Instead is not { } other ? read.Before
-                    : firm.Act(Operations.Find(other)!, null) is { Operation.Role: not CoatRole.None } act
+                // A coat gets the right one under it, and dries as what is written does; other work is taken to reach what it was to reach.
+                return manner.Under is { } under && firm.Act(Operations.Find(under)!, null) is { } act
                         ? Treatments.Done(Treatments.Done(read.Before, act, Pace.Least), read.Act, Pace.Least)
+                    : manner.Drops ? read.Before
                     : null;
             }
         }
@@ -51,9 +47,7 @@ internal sealed partial class Follower
         told = [.. told.OrderBy(f => f.Line ?? steps[Math.Clamp(f.At, 0, Math.Max(0, steps.Count - 1))].Line ?? f.At).DistinctBy(f => f.Id)];
 
         // What a manner says of a step need not be said again by the needs that fail with it.
-        run.Flaws.RemoveAll(f =>
-            f.Need is { Hold: false } need && told.Exists(m => (m.At == f.At && (m.Manner!.Drops || m.Manner.Instead is not null)) || m.Manner!.Covers.Contains(need.Id))
-        );
+        run.Flaws.RemoveAll(f => f.Need is { Hold: false } need && told.Exists(m => (m.At == f.At && m.Manner!.Changes) || m.Manner!.Covers.Contains(need.Id)));
         // What lies on the wrong coat hangs on that one.
         foreach (var wrong in told.Where(m => m.Manner!.Seen))
         {

@@ -50,17 +50,25 @@ internal sealed partial class Follower
     /// <summary>Follows it.</summary>
     /// <param name="steps">The steps.</param>
     /// <param name="putRight">False to go on with what is wrong as it is, to see what suffers from it.</param>
-    public Followed Follow(IReadOnlyList<SequenceStep> steps, bool putRight = true)
+    /// <param name="like">What came of a sequence that begins alike, followed in the same way: its beginning is not read again; null for none.</param>
+    public Followed Follow(IReadOnlyList<SequenceStep> steps, bool putRight = true, Followed? like = null)
     {
         var run = new Run();
         var condition = start;
         var first = steps.Select(s => Readings(s).FirstOrDefault()).ToList();
+        var alike = like?.Reads.Length ?? 0;
 
         // What was written of preparing so far, read and not understood alike.
         var prepared = new List<string>();
         for (var i = 0; i < steps.Count; i++)
         {
-            var read = Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, putRight);
+            // The same step at the same place after the same ones reads as before.
+            alike = i < alike && ReferenceEquals(like!.Reads[i].Step, steps[i]) && like.Reads[i].From == condition ? alike : 0;
+            var read =
+                i < alike
+                    ? like!.Reads[i].As
+                    : Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, NextCoat(steps, first, i + 1), putRight);
+            run.Reads.Add((steps[i], condition, read));
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
                 read = read with { After = other };
@@ -84,8 +92,14 @@ internal sealed partial class Follower
             condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
         }
 
+        // Where a step is a danger, that the method is none for such a ground either need not be told besides.
+        run.Flaws.RemoveAll(f =>
+            f is { Severity: < Severity.Danger, Need.Any: { Length: > 0 } tests }
+            && tests.All(t => t.Facet == Facets.Substrate)
+            && run.Flaws.Exists(o => o.At == f.At && o.Severity == Severity.Danger)
+        );
         Manners(steps, run);
-        return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]);
+        return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]) { Reads = [.. run.Reads] };
     }
 
     // Methods that nobody names in passing.
@@ -110,6 +124,8 @@ internal sealed partial class Follower
 
     private sealed class Run
     {
+        public List<(SequenceStep Step, Condition From, Read As)> Reads { get; } = [];
+
         public List<Flaw> Flaws { get; } = [];
 
         public List<Open> Open { get; } = [];
@@ -136,8 +152,8 @@ internal sealed partial class Follower
         }
     }
 
-    // A step read in one way, with what follows from that.
-    private sealed record Read(
+    /// <summary>A step read in one way, with what follows from that.</summary>
+    internal sealed record Read(
         Act Act,
         Condition Fair,
         Condition Before,
@@ -153,16 +169,23 @@ internal sealed partial class Follower
         public bool Unsuited { get; init; }
     }
 
-    private Read Best(in Condition condition, SequenceStep step, int at, IReadOnlyList<string>? written, bool putRight)
+    private Read Best(in Condition condition, SequenceStep step, int at, IReadOnlyList<string>? written, Coming? next, bool putRight)
     {
         Read? best = null;
         foreach (var (act, i) in Readings(step).Select((a, i) => (a, i)))
         {
+            // What else the words may mean is no coat that is made for another ground.
+            if (i > 0 && act.Operation.Role != CoatRole.None && act.Operation.Id != step.Operation && !Unsaid.Suits(act, condition))
+            {
+                continue;
+            }
+
             // What was read first stays unless another reading is better by more than a trifle.
             var read = As(act, condition, step, at, written, putRight);
             read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
-            // What is not for such a ground is no way out of what is wrong with work that is made for it.
-            if (best is not null && read.Unsuited && Made(best.Act, condition))
+            read = next is null || Leads(read, next) ? read : read with { Weight = read.Weight + LeadsNowhere };
+            // What is not for such a ground is no way out of what is wrong with work that is made for it, or of a danger.
+            if (best is { Unsuited: false } && read.Unsuited && (Made(best.Act, condition) || best.Flaws.Exists(f => f.Severity == Severity.Danger)))
             {
                 continue;
             }
@@ -174,6 +197,44 @@ internal sealed partial class Follower
         }
 
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
+    }
+
+    // Nearly as bad as a fault, which it becomes at the next coat. Judgement.
+    private const double LeadsNowhere = 5;
+
+    // The coat that comes next, and how long it is waited for, minutes; null where nobody says.
+    private sealed record Coming(Act Act, int? Waits);
+
+    private static Coming? NextCoat(IReadOnlyList<SequenceStep> steps, List<Act?> acts, int from)
+    {
+        for (var i = from; i < steps.Count; i++)
+        {
+            if (acts[i] is { Operation.Role: not CoatRole.None } act)
+            {
+                return new(act, steps[i].WaitHours is { } hours && i == from ? (int)(hours * 60) : null);
+            }
+        }
+
+        return null;
+    }
+
+    // A coat whose product nobody named is one that the next holds to, and that is dry by then.
+    private static bool Leads(Read read, Coming next)
+    {
+        if (read.Act.Operation.Role is CoatRole.None or CoatRole.Finish)
+        {
+            return true;
+        }
+
+        foreach (var need in next.Act.Needs)
+        {
+            if (need.Id.StartsWith("follows-", StringComparison.Ordinal) && !need.Holds(read.After))
+            {
+                return false;
+            }
+        }
+
+        return next.Waits is not { } minutes || read.Act.Leaves is not { } leaves || leaves.Least * 60 <= minutes;
     }
 
     private static bool Made(Act act, in Condition condition)
@@ -270,10 +331,12 @@ internal sealed partial class Follower
             && act.Operation is { Role: CoatRole.None, Refused: false }
             && !Chosen.Contains(act.Operation.Id)
             && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
-            && t.UnmetNeeds.Any(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film))
+            && t.UnmetNeeds.Any(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film || x.Facet == Facets.Cover))
         )
         {
-            return new Read(act, t.Before, t.Before, t.Before, [], [], [], []) { Weight = 2, Unsuited = true };
+            // It wets the face all the same.
+            var left = act.Leaves is { Clock: Drying.Wash, Least: var hours } ? t.Before.Wetted(Drying.Wash, (int)(hours * 60)) : t.Before;
+            return new Read(act, t.Before, t.Before, left, [], [], [], []) { Weight = 2, Unsuited = true };
         }
 
         return read with

@@ -55,6 +55,12 @@ internal sealed record Manner
     /// <summary>Operation in place of the step that is wrong; null where the step stays or goes.</summary>
     public string? Instead { get; init; }
 
+    /// <summary>Primer that belongs under the coat that is wrong, or in its place where that is a primer itself; null for none.</summary>
+    public string? Under { get; init; }
+
+    /// <summary>True where the step is not done as written: it is left out, replaced, or gets another coat under it.</summary>
+    public bool Changes => Drops || Instead is not null || Under is not null;
+
     /// <summary>Looked for at every coat, whatever the words: where the coat itself is the wrong one; false where only words tell.</summary>
     public bool Seen { get; init; }
 

@@ -92,7 +92,7 @@ internal sealed class Mender
         Try? best = null;
         foreach (var candidate in Tries(flaw, need))
         {
-            var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)]);
+            var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)], like: now);
             if (StillThere(flaw, candidate, followed) || (candidate.Swap && followed.Flaws.Any(f => !now.Flaws.Any(f.Same))))
             {
                 continue;
@@ -147,7 +147,11 @@ internal sealed class Mender
             yield break;
         }
 
-        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(Drop(flaw, at)).Concat(Adds(at, need)).Concat(Instead(at)))
+        Try[] instead = [.. Instead(at)];
+
+        // A method struck out leaves its work to do.
+        var drop = flaw.Severity == Severity.Danger && instead.Length > 0 ? [] : Drop(at);
+        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(drop).Concat(Adds(at, need)).Concat(instead))
         {
             yield return more;
         }
@@ -175,7 +179,7 @@ internal sealed class Mender
             moved.RemoveAt(j);
             moved.Insert(at, (step.Step with { WaitHours = null }, step.Origin));
             moved[at + 1] = (moved[at + 1].Step with { WaitHours = null }, moved[at + 1].Origin);
-            yield return new(moved, 1.5, $"Move {Named(step)} to before this step.");
+            yield return new(moved, 1.5, $"Move {Named(step, now.Acts[j])} to before this step.");
         }
     }
 
@@ -195,6 +199,7 @@ internal sealed class Mender
                 && (a.Operation.Group == act.Operation.Group || a.Operation.Role != CoatRole.Spot)
                 && !a.Operation.Sprayed
                 && goal.Allows(a)
+                && Unsaid.Suits(a, now.Before[at])
                 && (a.Operation.Role != CoatRole.Finish || goal.Finishes.Any(f => f.Id == a.Product.Id))
             )
             .Select(a => (Act: a, Unmet: (a.NeedSet - Treatments.Satisfied(now.Before[at])).Count, Custom: remedy.Level(a)))
@@ -219,10 +224,9 @@ internal sealed class Mender
         }
     }
 
-    private IEnumerable<Try> Drop(Flaw flaw, int at)
+    private IEnumerable<Try> Drop(int at)
     {
-        // A method struck out leaves its work to do.
-        if (at >= steps.Count || (flaw.Severity == Severity.Danger && Instead(at).Any()))
+        if (at >= steps.Count)
         {
             yield break;
         }
@@ -295,7 +299,13 @@ internal sealed class Mender
             yield break;
         }
 
+        // Where there is no film nothing is stripped in another way.
         var act = now.Acts[at];
+        if (act.Operation.Group == Group.Strip && now.Fair[at].Get(Facets.Film) == Film.None && now.Fair[at].Get(Facets.Paper) == Paper.None)
+        {
+            yield break;
+        }
+
         var t = Treatments.Apply(now.Fair[at], act, null, Pace.Least);
         Need[] wanted = [.. (Treatments.Satisfied(t.After) - Treatments.Satisfied(t.Before)).Indexes().Select(i => Needs.All[i]).Where(n => n.Clock is null)];
         if (wanted.Length == 0 || remedy.Cheapest(t.Before, wanted, a => a.Operation != act.Operation) is not { Acts: { } acts })
@@ -325,7 +335,16 @@ internal sealed class Mender
         else
         {
             var kept = step with { Manners = step.Manners.Remove(manner.Id), Dilution = manner.Id == Thinning.Manner ? null : step.Dilution };
-            less[flaw.At] = (manner.Instead is { } other ? kept with { Operation = other, Product = null, Or = [] } : kept, origin);
+            less[flaw.At] = (kept, origin);
+            if (manner.Under is { } under && now.Acts[flaw.At].Operation.Role != CoatRole.Primer)
+            {
+                less.Insert(flaw.At, (new SequenceStep { Operation = under }, null));
+                less[flaw.At + 1] = (kept with { WaitHours = null }, origin);
+            }
+            else if ((manner.Instead ?? manner.Under) is { } other)
+            {
+                less[flaw.At] = (kept with { Operation = other, Product = null, Or = [] }, origin);
+            }
         }
 
         return less;
@@ -347,7 +366,7 @@ internal sealed class Mender
         var where = flaw.At < steps.Count && flaw.At >= 0 ? $"Fixed by the mend at step {Number(OriginOf(flaw.At))}." : "Fixed by the step added at the end.";
         var own = Key(flaw).Origin;
         steps = changed;
-        now = followed ?? follower.Follow([.. steps.Select(s => s.Step)]);
+        now = followed ?? follower.Follow([.. steps.Select(s => s.Step)], like: now);
         if (flaw is { Manner: not null, Line: not null })
         {
             now = now with { Flaws = [.. now.Flaws.Where(f => f.Manner is null || f.Line is null || !said.ContainsKey(Key(f)))] };
@@ -365,8 +384,7 @@ internal sealed class Mender
 
     private int Number(int origin) => origin < written.Length ? written[origin].Line ?? origin + 1 : origin + 1;
 
-    private string Named((SequenceStep Step, int? Origin) step) =>
-        $"step {(step.Origin is { } o ? Number(o) : 0)} ({Lower(Operations.Find(step.Step.Operation)!.Title)})";
+    private string Named((SequenceStep Step, int? Origin) step, Act act) => $"step {(step.Origin is { } o ? Number(o) : 0)} ({Lower(act.Operation.Title)})";
 
     private static SequenceStep Plain(Act act) => new() { Operation = act.Operation.Id, Product = act.Product?.Id };
 

@@ -31,7 +31,7 @@ internal static partial class Topics
     [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Rust();
 
-    [GeneratedRegex(@"\b(?:mould|mold|mildew|algae|moss|lichen|green|fungicid\w*|biocid\w*|bleach)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:mould|mold|mildew|algae|moss|lichen|green|fungicid\w*|biocid\w*|bleach|deck\s+(?:cleaner|wash))\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mould();
 
     [GeneratedRegex(@"\b(?:loose|flak\w*|scrap\w*|peel\w*|chips?|brush\w*\s+off)\b", RegexOptions.IgnoreCase)]

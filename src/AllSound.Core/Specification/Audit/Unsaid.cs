@@ -88,8 +88,8 @@ internal sealed class Unsaid
     public static bool GoesWithoutSaying(Operation operation) =>
         operation is { Refused: false, ByOthers: false } or { Id: "ms_scaffold" or "ms_power" } && (Groups.Contains(operation.Group) || Single.Contains(operation.Id));
 
-    // Nobody sands plastic as wood.
-    private static bool Suits(Act act, in Condition condition)
+    /// <summary>True where an act is made for such a ground and film: nobody sands plastic as wood, or primes steel with a wood primer.</summary>
+    public static bool Suits(Act act, in Condition condition)
     {
         foreach (var need in act.Needs)
         {

@@ -241,7 +241,8 @@ internal static class FilmStripping
             Title = "Burn off with a flame",
             Do = "Refused.",
             Needs = [SiteNeeds.NoFlame, SiteNeeds.LeadAbsent],
-            Gives = [],
+            // What it was meant to do, for what comes after it and what is done in its place.
+            Gives = [.. Stripped(Residue.None)],
             Extent = Extent.Whole,
             Rate = 1,
             Accept = "refused",
@@ -288,38 +289,7 @@ internal static class FilmStripping
                 FilmThere,
                 .. needs,
             ],
-            Gives =
-            [
-                Set(F.Film, Film.None),
-                // It was the film that powdered.
-                Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable)),
-                Set(F.Load, LayerLoad.None),
-                Set(F.Loose, Presence.None),
-                Set(F.Edges, Edges.None),
-                Set(F.Step, Presence.None),
-                Set(F.Bare, Bare.Raw),
-                Set(F.Key, Key.Toothy),
-                Set(F.Key, Key.Shiny, F.Substrate.Is(Substrates.Family(SubstrateFamily.NonFerrous, SubstrateFamily.Slick))),
-                Set(F.WeakBeneath, Presence.None),
-                Set(F.Prep, Prep.None),
-                Set(F.EndGrain, EndGrain.Open, F.EndGrain.Is(EndGrain.Sealed)),
-                .. BreathAgain,
-                Set(F.Lumps, Presence.None),
-                Set(F.Relief, Presence.None),
-                Set(F.Waxed, Presence.None),
-                // Grease goes into the ground with the stripper, and smokes under heat: it is washed off for itself.
-                Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Greasy)),
-                Set(F.Residue, residue),
-                // Water, strippers and heat leave the grain raised, with remains of the film in it.
-                .. raisesGrain ? [Set(F.Grey, Presence.Present, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))] : Array.Empty<Effect>(),
-                Set(F.Dust, Presence.Present),
-                Set(F.Cover, Cover.None),
-                Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)),
-                Set(F.Topcoats, Count.None),
-                Set(F.ToHide, Count.Two),
-                Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
-                .. GoneWithTheFilm,
-            ],
+            Gives = [.. Stripped(residue, raisesGrain)],
             Extent = Extent.Whole,
             Rate = rate,
             RateNarrow = narrow,
@@ -334,6 +304,40 @@ internal static class FilmStripping
             School = school,
             Source = source,
         };
+
+    /// <summary>What it comes to that the film is off.</summary>
+    internal static IEnumerable<Effect> Stripped(Residue residue, bool raisesGrain = true) =>
+        [
+            Set(F.Film, Film.None),
+            // It was the film that powdered.
+            Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable)),
+            Set(F.Load, LayerLoad.None),
+            Set(F.Loose, Presence.None),
+            Set(F.Edges, Edges.None),
+            Set(F.Step, Presence.None),
+            Set(F.Bare, Bare.Raw),
+            Set(F.Key, Key.Toothy),
+            Set(F.Key, Key.Shiny, F.Substrate.Is(Substrates.Family(SubstrateFamily.NonFerrous, SubstrateFamily.Slick))),
+            Set(F.WeakBeneath, Presence.None),
+            Set(F.Prep, Prep.None),
+            Set(F.EndGrain, EndGrain.Open, F.EndGrain.Is(EndGrain.Sealed)),
+            .. BreathAgain,
+            Set(F.Lumps, Presence.None),
+            Set(F.Relief, Presence.None),
+            Set(F.Waxed, Presence.None),
+            // Grease goes into the ground with the stripper, and smokes under heat: it is washed off for itself.
+            Set(F.Soil, Soil.Clean, F.Soil.IsNot(Soil.Greasy)),
+            Set(F.Residue, residue),
+            // Water, strippers and heat leave the grain raised, with remains of the film in it.
+            .. raisesGrain ? [Set(F.Grey, Presence.Present, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))] : Array.Empty<Effect>(),
+            Set(F.Dust, Presence.Present),
+            Set(F.Cover, Cover.None),
+            Set(F.Powder, Powder.Friable, F.Powder.Is(Powder.Bound)),
+            Set(F.Topcoats, Count.None),
+            Set(F.ToHide, Count.Two),
+            Set(F.Tannin, Bleed.Live, F.Substrate.Is(Substrate.HardwoodTannin)),
+            .. GoneWithTheFilm,
+        ];
 
     // What was filled, caulked, striped and sealed in and over the film goes with it, so stripping comes before all of them.
     private static IEnumerable<Effect> GoneWithTheFilm =>

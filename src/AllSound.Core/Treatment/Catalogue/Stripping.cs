@@ -225,6 +225,7 @@ internal static class Stripping
             Title = "Blast dry with grit",
             Do = "Refused on site.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, SiteNeeds.AsbestosAbsent, NeverOnSite],
+            Gives = [.. FilmStripping.Stripped(Residue.None, raisesGrain: false), Set(F.Rust, Rust.None), Set(F.Prep, Prep.Blast)],
             Extent = Extent.Whole,
             Rate = 1,
             Accept = "refused",

@@ -75,7 +75,9 @@ internal static partial class Manners
                 "Take it up with a vacuum that has a high-efficiency (HEPA) filter, then wet-wipe; never sweep dry."
             ) with
             {
-                When = at => at.Lead || at.Ground == SubstrateFamily.Masonry,
+                When = at =>
+                    (at.Lead && at.Start.Get(Facets.Film) != Film.None)
+                    || (at.Ground == SubstrateFamily.Masonry && at.Now.Get(Facets.Dust) == Presence.Present && at.Start.Get(Facets.Dust) != Presence.Present),
             },
             Danger(
                 "lead-in-use",

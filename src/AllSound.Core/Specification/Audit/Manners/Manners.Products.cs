@@ -205,7 +205,18 @@ internal static partial class Manners
                 "Brush them off dry, again and again as they come, and vacuum; cure the damp first."
             ) with
             {
+                // Off metal they are washed.
+                When = at => at.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous),
                 Instead = "dc_salts_brush",
+            },
+            Fails(
+                "mould-wiped",
+                "mould is wiped or brushed off alive",
+                "What is left of it grows again through the paint, and its spores are spread.",
+                "Kill it with a fungicidal wash, twice, leave it to work, then scrub and rinse."
+            ) with
+            {
+                When = at => at.Start.Get(Facets.Mould) != Presence.None,
             },
             Fails("forced-lime", "fresh lime or plaster is dried with heat", "It cracks and powders instead of curing.", "Let it dry slowly, with air and no heat.") with
             {
@@ -249,7 +260,7 @@ internal static partial class Manners
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
-                Instead = "pr_galv",
+                Under = "pr_galv",
             },
             Fails(
                 "alkyd-on-alkali",
@@ -265,7 +276,7 @@ internal static partial class Manners
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed"],
-                Instead = "pr_alkali",
+                Under = "pr_alkali",
             },
             Fails(
                 "wood-coat-on-plastic",
@@ -281,7 +292,7 @@ internal static partial class Manners
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed"],
-                Instead = "pr_bond",
+                Under = "pr_bond",
             },
             Poor(
                 "old-tin",

@@ -1,0 +1,123 @@
+using System.Collections.Immutable;
+using AllSound.Core.Inspection;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+
+namespace AllSound.Core.Specification;
+
+/// <summary>How an audit goes on from a need that it lets pass.</summary>
+internal enum Passing : byte
+{
+    /// <summary>As if it were met, and nothing is said.</summary>
+    Met,
+
+    /// <summary>As if it were met, with a note.</summary>
+    Noted,
+
+    /// <summary>As it is: nothing comes of it.</summary>
+    Idle,
+}
+
+/// <summary>What an allowance is judged in.</summary>
+/// <param name="Start">The condition as surveyed.</param>
+/// <param name="Now">The condition in which the need does not hold.</param>
+/// <param name="Facts">What was recorded.</param>
+/// <param name="Act">The act that needs it; null at the end.</param>
+internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Act? Act);
+
+/// <summary>
+/// Where painters go on though a need is not met as it stands, and nothing is wrong with that. To add one, add its row. Common practice.
+/// </summary>
+/// <param name="Of">The needs.</param>
+/// <param name="When">Where it is let pass.</param>
+/// <param name="How">How the audit goes on.</param>
+internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool> When, Passing How)
+{
+    // Shares of the face that are loose or bare by the way. Judgement.
+    private const double LittleLoose = 0.1;
+    private const double LittleBare = 0.1;
+
+    /// <summary>All of them.</summary>
+    public static ImmutableArray<Allowance> All { get; } =
+    [
+        // How the face is reached is the painter's affair.
+        new([SiteNeeds.AccessSafe], _ => true, Passing.Met),
+        // Limewash holds on its own powder once that is brushed and wetted.
+        new([GroundNeeds.PowderBound], at => at.Start.Get(Facets.Film) == Film.Limewash && at.Act?.Product?.Cover == Cover.Limewash, Passing.Met),
+        // What lay under paper that was stripped is another survey.
+        new([FabricNeeds.PaperHolds], at => at.Now.Get(Facets.Paper) != at.Start.Get(Facets.Paper), Passing.Met),
+        new(
+            [.. Needs.All.Where(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate))],
+            at => at.Now.Get(Facets.Paper) != at.Start.Get(Facets.Paper),
+            Passing.Met
+        ),
+        // Wall paint goes straight on paper that holds.
+        new(
+            [GroundNeeds.BareSealed],
+            at => at.Start.Get(Facets.Substrate) is Substrate.PaperLining or Substrate.PaperVinyl && at.Act?.Product?.Cover == Cover.Emulsion,
+            Passing.Met
+        ),
+        // Whoever feathers or rubs down takes off what is loose.
+        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Loosen or Group.Abrade, Passing.Met),
+        // Who washes before scraping a little off has it the usual way round.
+        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
+        // Acrylic primer-undercoat is sold for keyed old gloss; a bonding primer is surer.
+        new(
+            [.. Needs.All.Where(n => n.Id == "film-takes-waterenamel-p_wood_ac")],
+            at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Key) == Key.Abraded,
+            Passing.Noted
+        ),
+        // Nobody primes the chips first where a primer goes all over.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("ground-", StringComparison.Ordinal))],
+            at =>
+                at.Start.Get(Facets.Film) != Film.None
+                && at.Act?.Operation.Role == CoatRole.Primer
+                && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare,
+            Passing.Noted
+        ),
+        // Block and brick inside take a thinned first coat of wall paint as plaster does.
+        new(
+            [.. Needs.All.Where(n => n.Id == "on-plaster")],
+            at => at.Act?.Operation.Id == "se_mist" && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Masonry,
+            Passing.Met
+        ),
+        // A good undercoat seals what was scraped bare by the way, and so does wall paint on old plaster.
+        new(
+            [GroundNeeds.BareSealed],
+            at =>
+                at.Start.Get(Facets.Film) != Film.None
+                && (
+                    at.Act is { Operation.Role: CoatRole.Undercoat }
+                    || (at.Act?.Product?.Cover == Cover.Emulsion && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
+                ),
+            Passing.Noted
+        ),
+        // Where the area stood and was cleaned, cleaning once more is no new work in it.
+        new(
+            [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
+            at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
+            Passing.Idle
+        ),
+        // A joint that nobody recorded is sealed all the same.
+        new(
+            [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],
+            at => at.Act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true && at.Facts.OpenJointM is null or 0,
+            Passing.Met
+        ),
+    ];
+
+    /// <summary>The one that lets a need pass; null for none.</summary>
+    public static Allowance? For(Need need, in AllowanceAt at)
+    {
+        foreach (var allowance in All)
+        {
+            if (allowance.Of.Contains(need) && allowance.When(at))
+            {
+                return allowance;
+            }
+        }
+
+        return null;
+    }
+}
