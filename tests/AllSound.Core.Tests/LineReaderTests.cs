@@ -9,7 +9,7 @@ namespace AllSound.Core.Tests;
 /// Lines as painters write them and the operations that they mean: common practice, from memory. A dangerous method read
 /// as a harmless one would hide the danger from the audit; what is not understood must stay open.
 /// </summary>
-public sealed class LineReaderTests
+public sealed partial class LineReaderTests
 {
     public static TheoryData<string, string> Lines => [.. Said.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(Row)];
 
@@ -255,6 +255,34 @@ public sealed class LineReaderTests
         Assert.True(bare.Sure <= 0.5);
         Assert.Contains(bare.Others, o => Operations.Find(o)!.Group == Group.Strip);
     }
+
+    /// <summary>
+    /// 400 lines of the fresh rounds, read over by hand: the right operations in 95 of 100, and nothing that a line denies is ever a step.
+    /// </summary>
+    [Fact]
+    public void Lines_of_whole_sequences_are_read_as_what_they_mean()
+    {
+        var rows = File.ReadAllLines(Path.Combine(WorkedCases.Folder, "lines.txt"))
+            .Where(l => !l.StartsWith('#'))
+            .Select(l => l.Split(" => "))
+            .Select(p => (Line: p[0], Means: p[1], Read: Reading(p[0])))
+            .ToList();
+        var wrong = rows.Where(r => r.Read != r.Means).ToList();
+        Console.WriteLine($"lines: {rows.Count - wrong.Count} of {rows.Count} read right");
+
+        Assert.True(rows.Count >= 400);
+        Assert.True(wrong.Count <= rows.Count * 0.05, string.Join("\n", wrong.Select(r => $"{r.Line}: {r.Read}, not {r.Means}")));
+        Assert.DoesNotContain(wrong, r => Denies().IsMatch(r.Line));
+
+        static string Reading(string line) =>
+            string.Join(' ', LineReader.Read(line).Select(r => r.Step is { } s ? s.Operation + (s.Product is null ? "" : $"/{s.Product[2..]}") : "?"));
+    }
+
+    [System.Text.RegularExpressions.GeneratedRegex(
+        @"\b(?:no|not|never|don't|without|nothing|nobody|leave the)\b",
+        System.Text.RegularExpressions.RegexOptions.IgnoreCase
+    )]
+    private static partial System.Text.RegularExpressions.Regex Denies();
 
     [Fact]
     public void Prose_is_not_taken_apart()

@@ -27,7 +27,7 @@ internal static partial class Families
     private static partial Regex Scrape();
 
     [GeneratedRegex(
-        @"\b(?:sand\w*|orbital|rub\w*|flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
+        @"\b(?:sand\w*|orbital|rub\w*|(?<!\b(?:laid|spread|dried|dry|hung|left|out)\s+)flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out|to\s+dry))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Rub();
@@ -123,6 +123,15 @@ internal static partial class Families
 
     [GeneratedRegex(@"\b(?:emulsion|vinyl|wall\s+paint|latex)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Wall();
+
+    [GeneratedRegex(@"\b(?:emulsion|vinyl|latex)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Emulsion();
+
+    [GeneratedRegex(@"\b(?:biocid\w*|fungicid\w*|mould|mold|algae|moss|lichen|mildew|green|killer|deck|slime|growth)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Green();
+
+    [GeneratedRegex(@"\b(?:scale|scaling|hammer\w*|chip\w*|pack\s+rust|heavy)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Scale();
 
     [GeneratedRegex(@"\bmasonry\b", RegexOptions.IgnoreCase)]
     private static partial Regex Outside();

@@ -216,6 +216,7 @@ internal static partial class Families
             || product.Cover == Cover.Sealer
             || product.Finishes.IsEmpty
         )
+        && (!Emulsion().IsMatch(part) || product.Finishes.IsEmpty || product.Cover == Cover.Emulsion)
         && (!Mineral().IsMatch(part) || product.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure)
         && Sheens.All(s => !s.Said.IsMatch(part) || product.Sheens.IsEmpty || product.Sheens.Contains(s.Sheen))
         && (!Bonding().IsMatch(part) || product.Id is "p_bond_wb")
@@ -251,12 +252,14 @@ internal static partial class Families
             && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
-            && !(operation.Id is "sp_wood" or "se_plaster" && Metal().IsMatch(part))
+            && !(operation.Id is "sp_wood" or "se_plaster" or "sp_fill" && Metal().IsMatch(part))
+            && !(operation.Id == "cl_algae_biocide" && !Green().IsMatch(part))
             && !(operation.Id is "fc_repoint" && !Repoint().IsMatch(part))
             && !(operation.Id is "rp_render" or "rp_patch" && !Patching().IsMatch(part))
             && !(operation.Id == "dc_lead_clean" && !Filtered().IsMatch(part))
             && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
+            && !(operation.Id is "ab_scale" or "ab_scale_hand" && !Scale().IsMatch(part))
             && !(operation.Id is "ls_wire_hand" or "ab_metal_hand" or "ab_scale_hand" && Machine().IsMatch(part))
             && !(operation.Id == "ab_metal_shroud" && !Extraction().IsMatch(part))
             && !(operation.Id == "cl_rinse" && !Rinse().IsMatch(part))

@@ -47,7 +47,7 @@ internal static partial class LineParts
     public static bool OnlyLays(string part) => Lays().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$|^(?:and\s+)?(?:brush|work|scrub|rub|lay|roll)(?:ed)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
+        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Lays();

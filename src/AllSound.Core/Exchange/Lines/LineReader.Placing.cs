@@ -48,7 +48,7 @@ public static partial class LineReader
             for (var coat = 0; coat < coats; coat++)
             {
                 // Within a day of what came before, whatever the hour.
-                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? 4 : null) : waits.Between ?? waits.After;
+                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? SameDay(at) : null) : waits.Between ?? waits.After;
                 var waited = Waited(part, before, first: at.Last is null);
                 waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
                 placed.Add(waited);
@@ -71,6 +71,9 @@ public static partial class LineReader
 
         return placed;
     }
+
+    // Between coats of a day the usual wait; after other work it is begun when that is done. Hours, judgement.
+    private static double SameDay(Position at) => at.Last is { } last && Is(last, o => o.Role != CoatRole.None) ? 4 : 1;
 
     // From one clock time to the next on the same day.
     private static double? Since(LineWaits waits, Position at) => waits is { Clock: { } now, SameDay: true } && at.Clock is { } then && now > then ? now - then : null;

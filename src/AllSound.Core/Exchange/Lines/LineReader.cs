@@ -158,7 +158,7 @@ public static partial class LineReader
         {
             // After a first coat let down comes the finish of the same paint.
             Operation =
-                Operations.Find(step.Operation) is { Role: CoatRole.Primer } first
+                Operations.Find(step.Operation) is { Role: CoatRole.Primer or CoatRole.Spot } first
                 && Operations.All.FirstOrDefault(o =>
                     o.Role == CoatRole.Finish && !o.Sprayed && o.Products.Any(p => first.Products.Contains(p) && (step.Product is null || step.Product == p.Id))
                 )
@@ -230,7 +230,7 @@ public static partial class LineReader
         }
 
         var total = Weight(words);
-        if (found.Count > 0 && !(LineParts.Tests(part) && found[0].Name.Of.Group != Treatment.Group.Aftercare))
+        if (found.Count > 0 && !(LineParts.Tests(part) && found[0].Name.Of.Id is not ("ac_clearance" or "ac_snag")))
         {
             // A method that is refused is what is meant wherever it is named, save where a firm is had in that does it contained.
             if (!found[0].Name.Of.ByOthers && found.Find(f => f.Name.Of.Refused) is { Name: not null } refused)
@@ -320,7 +320,10 @@ public static partial class LineReader
 
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
-    [GeneratedRegex(@"^\s*(?:(?:\(?\d+[.):]|step\s+\d+[.:)]?|[a-h][.)]|[-*•–>])\s*)+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|step\s+\d+[.:)]?|[a-h][.)]|[-*•–>])\s*)+",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Numbering();
 
     [GeneratedRegex(

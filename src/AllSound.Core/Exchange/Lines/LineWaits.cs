@@ -38,6 +38,11 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             return new(null, 24, Coats().IsMatch(part) ? null : 24);
         }
 
+        if (NextWithin().IsMatch(part))
+        {
+            return new(null, null, 1);
+        }
+
         if (AtOnce().IsMatch(part))
         {
             return new(0, null, null);
@@ -128,6 +133,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextDay();
+
+    // What comes next is begun within the hour.
+    [GeneratedRegex(@"\b(?:start|begin|get)\w*\s+(?:on\s+)?\w+ing\s+(?:it\s+)?within\s+(?:the|an|half\s+an)\s+hour\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NextWithin();
 
     // Laid at once, and not "straight from the tub" or "straight over the film".
     [GeneratedRegex(@"\b(?:straight\s+(?:away|after)|immediately(?:\s+after)?|right\s+away|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]

@@ -29,6 +29,9 @@ internal static partial class LineWords
         // How the ground is, and not what is done.
         (OnPrimed(), " "),
         (OnFilm(), " "),
+        (HeatOut(), " heatout "),
+        (HeaterOut(), " heaterout "),
+        (LaidFlat(), " "),
         (HandOver(), " handover "),
         // What it is laid with says nothing of what is laid.
         (Roller(), " "),
@@ -206,6 +209,20 @@ internal static partial class LineWords
 
     [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:primed|painted|sealed|coated|filled)\s+\w+", RegexOptions.IgnoreCase)]
     private static partial Regex OnPrimed();
+
+    // Off and on are told apart.
+    [GeneratedRegex(
+        @"\b(?:heating|radiators?|rads?)\s+(?:\w+\s+)?off\b|\bturn\w*\s+(?:off\s+)?(?:the\s+)?(?:heating|radiators?|rads?)\b(?:\s+off\b)?|\bheating\s+(?:is\s+)?(?:cold|drained)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex HeatOut();
+
+    [GeneratedRegex(@"\b(?:gas\s+)?(?:heaters?|stove|fire)\s+(?:off|out)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex HeaterOut();
+
+    // Cloths and rags, and no abrading.
+    [GeneratedRegex(@"\b(?:(?:laid|spread|dried|dry|hung|left|out)\s+flat|flat\s+(?:out(?:side|doors)?|to\s+dry))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex LaidFlat();
 
     // What lies beneath is not what is laid.
     [GeneratedRegex(

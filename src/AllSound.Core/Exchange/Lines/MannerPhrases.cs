@@ -34,7 +34,7 @@ internal static class MannerPhrases
         Said("live-sockets", @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)"),
         Said(
             "ladder",
-            @"\b(?:ladder|steps)\b[^.;]*\b(?:gutter|stair\s*treads?|on\s+the\s+stairs?|banister|handrail|bucket|table|chair|wet\s+leaves|soft\s+ground|lorry|van)\b|\bone\s+foot\s+on\b|\b(?:stand|work|lean)\w*\s+(?:off|on|from)\s+(?:a\s+|the\s+)?(?:chair|bath|banister|handrail|radiator|sill)\b"
+            @"\b(?:ladder|steps)\b[^.;]*\b(?:gutter|stair\s*treads?|on\s+the\s+stairs?|banister|handrail|bucket|table|chair|wet\s+leaves|soft\s+ground|lorry|van|pick-?up|truck|trailer)\b|\bone\s+foot\s+on\b|\b(?:stand|work|lean)\w*\s+(?:off|on|from)\s+(?:a\s+|the\s+)?(?:chair|bath|banister|handrail|radiator|sill)\b"
         ),
         Said(
             "household-vacuum",

@@ -49,6 +49,7 @@ internal static partial class OperationPhrases
                 "prime timber",
                 "prime bare timber",
                 "acrylic primer undercoat",
+                "oil primer",
                 "spot prime bare wood",
                 "spot prime wood",
                 "prime woodwork",

@@ -81,6 +81,7 @@ public sealed record Audited(
 public static class Auditor
 {
     private const int MostQuestions = 2;
+    private const int MostTogether = 2;
 
     /// <summary>Audits a sequence on a surface.</summary>
     /// <param name="rates">Prices, for the cheapest mend.</param>
@@ -130,7 +131,7 @@ public static class Auditor
             f.Severity,
             f.Id,
             f.Need,
-            Problem(f, followed),
+            Problem(f, followed, under[(f.At, f.Id)]),
             f.Consequence,
             mender.Of(f),
             [
@@ -146,6 +147,17 @@ public static class Auditor
         ));
         return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended) { Acts = followed.Acts };
     }
+
+    // What is wrong besides at the same step, and put right by the same work, is said in the same line: it is a thing of its own.
+    private static string Problem(Flaw flaw, Followed followed, IEnumerable<Flaw> under) =>
+        string.Join(
+            ", and ",
+            under
+                .Where(u => u.At == flaw.At && u.Need is { Clock: null, Severity: >= Severity.Poor })
+                .Take(MostTogether)
+                .Select(u => u.Problem)
+                .Prepend(Problem(flaw, followed))
+        );
 
     // What the old film is called, where it is what does not suit.
     private static string Problem(Flaw flaw, Followed followed) =>

@@ -87,7 +87,7 @@ internal sealed partial class Follower
         run.Fair.Add(condition);
         condition = condition.After(condition.LongestLeft);
         // Asked one by one: what is put right for one may meet another.
-        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
+        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n.Id is "full-finish" or "hidden" && CountsAll(run.Acts))))
         {
             condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
         }
@@ -117,7 +117,7 @@ internal sealed partial class Follower
     // Two-part systems count all their coats, and a first coat of the same paint let down is one of its two.
     private static bool CountsAll(IEnumerable<Act> acts)
     {
-        Act[] coats = [.. acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish)];
+        Act[] coats = [.. acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish || a.Operation is { Role: CoatRole.Spot, Group: Group.Prime })];
         return coats.Count(a => a.Product!.PotLifeHours is not null) > 1
             || coats.GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish));
     }

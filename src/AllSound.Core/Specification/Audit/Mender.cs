@@ -169,6 +169,12 @@ internal sealed class Mender
     {
         for (var j = at + 1; j < steps.Count; j++)
         {
+            // The next coat of the same is no way under the first.
+            if (at < steps.Count && now.Acts[j].Operation == now.Acts[at].Operation)
+            {
+                continue;
+            }
+
             if (need.Holds(now.Fair[at]) || !need.Holds(Treatments.Settled(now.Fair[at], now.Acts[j])))
             {
                 continue;

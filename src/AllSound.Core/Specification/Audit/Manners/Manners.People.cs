@@ -76,7 +76,7 @@ internal static partial class Manners
             ) with
             {
                 When = at =>
-                    (at.Lead && at.Start.Get(Facets.Film) != Film.None)
+                    (at.Lead && at.Start.Get(Facets.Film) is not (Film.None or Film.Plastisol or Film.Powder))
                     || (at.Ground == SubstrateFamily.Masonry && at.Now.Get(Facets.Dust) == Presence.Present && at.Start.Get(Facets.Dust) != Presence.Present),
             },
             Danger(
