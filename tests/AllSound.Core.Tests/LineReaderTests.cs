@@ -62,7 +62,7 @@ public sealed partial class LineReaderTests
         Strip back to bare timber > st_solvent
         Take back to bare metal > ?
         Needle gun heavy rust > st_needle_gun
-        SA2.5 blast and epoxy zinc rich primer > st_dry_blast pr_epoxy/p_zinc_rich
+        SA2.5 blast and epoxy zinc rich primer > st_blast_steel pr_epoxy/p_zinc_rich
         Steam off wallpaper > st_paper_steam
         Strip wallpaper > st_paper_wet
         Hang wallpaper > ?

@@ -20,7 +20,10 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:seal\w*|stabili[sz]\w*|bind\w*|consolidat\w*|primer[\s-]?sealer|size)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Sealer();
 
-    [GeneratedRegex(@"\b(?:fill\w*|stop(?:ping)?|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|paste)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:fill\w*|stopping|stop(?=\s+(?:up|in|holes|nail))|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|paste)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Fill();
 
     [GeneratedRegex(@"\b(?:scrap\w*|brush\w*\s+(?:off|down|dry|again|out)|loose\b.*\boff|flak\w*|bristle|pick\s+off)\b|\bbrush\s+loose\b", RegexOptions.IgnoreCase)]
@@ -47,14 +50,14 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:dust\w*|vac\w*|hoover\w*|tack|brush\s+(?:down|off|out)|wipe\w*)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Dust();
 
-    [GeneratedRegex(@"\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<!\bwet[\s-](?:and|or|&|n)[\s-])\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b(?!-)", RegexOptions.IgnoreCase)]
     private static partial Regex Dry();
 
-    [GeneratedRegex(@"\b(?:caulk\w*|mastic|sealant|decorators)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:caulk\w*|mastic|sealant|silicone|decorators)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Caulk();
 
     [GeneratedRegex(
-        @"\b(?:strip\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b",
+        @"\b(?:strip(?!s\b)\w*|(?:old|all)\b[^,;]*\b(?:varnish|paint|film|distemper|of\s+it)\s+off|stripper|burn\s*off|off\s+to\s+(?:bare|plaster|wood|metal))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Strip();
@@ -81,7 +84,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
     private static partial Regex Filtered();
 
-    [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone|sheeted|sheets?\s+\d)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Contained();
 
     [GeneratedRegex(@"\bstripe\b", RegexOptions.IgnoreCase)]
@@ -133,6 +136,18 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:scale|scaling|hammer\w*|chip\w*|pack\s+rust|heavy)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Scale();
 
+    [GeneratedRegex(@"\b(?:neutrali\w*|vinegar|citric|acid|alkali\w*|caustic)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Neutral();
+
+    [GeneratedRegex(@"\blime\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Lime();
+
+    [GeneratedRegex(
+        @"\bsand\w*\b.*\b(?:right\s+off|varnish\s+off|paint\s+off|film\s+off|(?:back\s+)?to\s+bare|back\s+to\s+(?:the\s+)?(?:wood|timber))\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex SandOff();
+
     [GeneratedRegex(@"\bmasonry\b", RegexOptions.IgnoreCase)]
     private static partial Regex Outside();
 
@@ -182,7 +197,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Extraction();
 
-    [GeneratedRegex(@"\b(?:all\s+over|whole|all\s+faces|everywhere|over\s+all)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:all\s+over|all|whole|all\s+faces|everywhere|over\s+all)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Overall();
 
     [GeneratedRegex(@"\b(?:wood\w*|timber|pine|knots?|mdf|softwood|hardwood|oak)\b", RegexOptions.IgnoreCase)]

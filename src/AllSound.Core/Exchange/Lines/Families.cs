@@ -249,7 +249,9 @@ internal static partial class Families
         return !(Denib().IsMatch(part) && operation.Group == Treatment.Group.Abrade)
             && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
-            && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part))
+            && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part) && !SandOff().IsMatch(part))
+            && !(operation.Id is "dc_neutralise_alk" or "dc_acid_rinse" && !Neutral().IsMatch(part))
+            && !(operation.Id == "se_limewater" && !Lime().IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" or "sp_fill" && Metal().IsMatch(part))
@@ -264,7 +266,7 @@ internal static partial class Families
             && !(operation.Id == "ab_metal_shroud" && !Extraction().IsMatch(part))
             && !(operation.Id == "cl_rinse" && !Rinse().IsMatch(part))
             && !(operation.Id is "ab_tile" or "ab_plastic" or "ab_galv" or "ab_lead_sheet" && Machine().IsMatch(part))
-            && !(operation.Id is "ls_feather" or "ls_feather_wet" && Machine().IsMatch(part))
+            && !(operation.Id is "ls_feather" or "ls_feather_wet" && (Machine().IsMatch(part) || Overall().IsMatch(part)))
             && !(operation.Id == "dc_paste_wash" && !Paste().IsMatch(part))
             && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
     }

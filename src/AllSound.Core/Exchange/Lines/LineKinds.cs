@@ -28,7 +28,18 @@ internal static partial class LineKinds
 {
     /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
     public static string Plain(string line) =>
-        Reason().Replace(Worn().Replace(DayNumber().Replace(WetAnd().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), "wet "), ""), " "), "");
+        Reason()
+            .Replace(
+                Resists().Replace(Worn().Replace(DayNumber().Replace(WetAnd().Replace(Mortar().Replace(Brackets().Replace(line, " "), "mortar"), "wet "), ""), " "), " "),
+                ""
+            );
+
+    // What a paint keeps off is not what is done.
+    [GeneratedRegex(
+        @"\b(?:mould|mold|mildew|algae|fungus|stain|rust)[\s-](?:resist\w*|proof|inhibiting)\b|\banti[\s-]?(?:mould|mold|fungal|rust)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Resists();
 
     /// <summary>A piece parted from what it denies: "wipe, no spirit" and "oil it without wiping" alike.</summary>
     public static (string Head, string? Denied) Parted(string piece) =>
@@ -116,7 +127,7 @@ internal static partial class LineKinds
 
     // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
     [GeneratedRegex(
-        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let)\b)[^,.;]*",
+        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let|be\s+painted)\b)[^,.;]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Reason();
@@ -134,7 +145,7 @@ internal static partial class LineKinds
     private static partial Regex Denies();
 
     [GeneratedRegex(
-        @"^(?:long\s+sleeves|wash\s+hands.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*|water\s+to\s+hand|drink.*|heat,?\s+drink.*|shade|\W+)$|^(?:both\s+)?(?:on|at\s+hand)$",
+        @"^(?:long\s+sleeves|masks|wash\s+hands.*|hands\s+and\s+face.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*|water\s+to\s+hand|drink.*|heat,?\s+drink.*|shade|\W+)$|^(?:both\s+)?(?:on|at\s+hand)$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Cares();
@@ -146,7 +157,7 @@ internal static partial class LineKinds
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();

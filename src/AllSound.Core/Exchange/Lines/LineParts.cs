@@ -34,7 +34,7 @@ internal static partial class LineParts
 
     // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
     private const string Opening =
-        @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+        @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill(?!er)|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
 
     // What is put on is no coat.
     [GeneratedRegex(
@@ -109,6 +109,6 @@ internal static partial class LineParts
     )]
     private static partial Regex Verbs();
 
-    [GeneratedRegex(@"\b(?:test|tests|testing|meter|reading|readings|sample)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:test|tests|tested|testing|meter|reading|readings|sample|salt\s+patch|trial)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Test();
 }

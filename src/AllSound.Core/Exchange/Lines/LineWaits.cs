@@ -38,6 +38,11 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             return new(null, 24, Coats().IsMatch(part) ? null : 24);
         }
 
+        if (FromTo().Match(part) is { Success: true } days)
+        {
+            return new(null, null, 24 * Math.Max(1, (Day(days.Groups["to"].Value) - Day(days.Groups["from"].Value) + 7) % 7));
+        }
+
         if (NextWithin().IsMatch(part))
         {
             return new(null, null, 1);
@@ -134,6 +139,14 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextDay();
 
+    private static int Day(string name) => "montuewedthufrisatsun".IndexOf(name[..3].ToLowerInvariant(), StringComparison.Ordinal) / 3;
+
+    [GeneratedRegex(
+        @"\bfrom\s+(?<from>mon|tues?|wednes|thurs?|fri|satur|sun)day\s+(?:to|till|until)\s+(?<to>mon|tues?|wednes|thurs?|fri|satur|sun)day\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex FromTo();
+
     // What comes next is begun within the hour.
     [GeneratedRegex(@"\b(?:start|begin|get)\w*\s+(?:on\s+)?\w+ing\s+(?:it\s+)?within\s+(?:the|an|half\s+an)\s+hour\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextWithin();
@@ -158,7 +171,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

@@ -32,6 +32,7 @@ internal static partial class LineWords
         (HeatOut(), " heatout "),
         (HeaterOut(), " heaterout "),
         (LaidFlat(), " "),
+        (BlastGrade(), " blastgrade "),
         (HandOver(), " handover "),
         // What it is laid with says nothing of what is laid.
         (Roller(), " "),
@@ -174,7 +175,7 @@ internal static partial class LineWords
     [GeneratedRegex(@"\b(?:1|one|single)[\s-]?(?:k|packs?|parts?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex OnePart();
 
-    [GeneratedRegex(@"\bwet\s*(?:and|&|or|-or-|n)\s*dry\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bwet[\s-]*(?:and|&|or|n)[\s-]*dry\b", RegexOptions.IgnoreCase)]
     private static partial Regex WetOrDry();
 
     [GeneratedRegex(@"\bcut(?:ting)?[\s-]in\b", RegexOptions.IgnoreCase)]
@@ -220,13 +221,17 @@ internal static partial class LineWords
     [GeneratedRegex(@"\b(?:gas\s+)?(?:heaters?|stove|fire)\s+(?:off|out)\b", RegexOptions.IgnoreCase)]
     private static partial Regex HeaterOut();
 
+    // A grade is asked of a firm that blasts contained.
+    [GeneratedRegex(@"\bsa\s*2(?:\s*(?:[.,]\s*5|½|1/2))?(?=\W|$)", RegexOptions.IgnoreCase)]
+    private static partial Regex BlastGrade();
+
     // Cloths and rags, and no abrading.
     [GeneratedRegex(@"\b(?:(?:laid|spread|dried|dry|hung|left|out)\s+flat|flat\s+(?:out(?:side|doors)?|to\s+dry))\b", RegexOptions.IgnoreCase)]
     private static partial Regex LaidFlat();
 
     // What lies beneath is not what is laid.
     [GeneratedRegex(
-        @"\b(?:(?:straight|right|directly)\s+)?(?:over|onto|on\s+top\s+of)\s+(?:the\s+|any\s+|that\s+)?(?:(?:old|existing|sound|black|white|brown|red|dull|bare|dry|new)\s+){0,2}(?:varnish|bitumen|gloss|paint(?:work)?|emulsion|distemper|stain|silicone|wax|limewash|primer|undercoat|paper|putty|filler|shellac|knotting)\b",
+        @"\b(?:(?:straight|right|directly)\s+)?(?:over|onto|on\s+top\s+of|after)\s+(?:the\s+|any\s+|that\s+)?(?:(?:old|existing|sound|black|white|brown|red|dull|bare|dry|new)\s+){0,2}(?:varnish|bitumen|gloss|paint(?:work)?|emulsion|distemper|stain|silicone|wax|limewash|primer|undercoat|paper|putty|filler|shellac|knotting)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex OnFilm();

@@ -23,14 +23,14 @@ internal static class MannerPhrases
         Said("bleach-ammonia", $@"\b{Bleach}\b.*\b(?:ammonia|ammoniated)\b|\bammonia\b.*\b{Bleach}\b"),
         Said(
             "rags-heap",
-            $@"\b(?:rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung)\b)[^.;]*\b(?:{Rubbish})\b|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
+            $@"\b(?:rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
         ),
         Said("dust-bag", @"\bdust\s+bag\b[^.;]*\b(?:full|overnight|left|in\s+the\s+machine)\b|\bleave\b[^.;]*\bdust\s+bag\b"),
         Said(
             "flame-near-solvent",
             @"\b(?:pilot\s+(?:light\s+)?(?:on|lit|left|stays)|(?:heater|stove|fire|boiler|candle|burner|furnace)s?\s+(?:is\s+|stays\s+|left\s+)?(?:on|lit|going|burning|running))\b"
         ),
-        Said("smoking", @"\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal))"),
+        Said("smoking", @"\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage))"),
         Said("live-sockets", @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)"),
         Said(
             "ladder",
@@ -66,7 +66,7 @@ internal static class MannerPhrases
         Said("isocyanate-spray", @"\bspray\w*\b[^.;]*\b(?:two[\s-]?pack|2k|2[\s-]?pack|polyurethane|isocyanate)\b[^;]*\bdust\s+mask\b"),
         Said(
             "shut-room",
-            @"\b(?:windows?|room)\s+(?:and\s+\w+\s+)?(?:all\s+)?(?:kept\s+|stay\s+|left\s+)?(?:shut|closed)\b|\bshut\s+the\s+windows?\b|\bclose\s+(?:all\s+)?(?:the\s+)?windows?\b"
+            @"\b(?:windows?|room)\s+(?:and\s+\w+\s+)?(?:all\s+)?(?:kept\s+|stay\s+|left\s+)?(?:shut|closed)\b|\bshut\s+the\s+windows?\b|\bclose\s+(?:all\s+)?(?:the\s+)?(?:door\s+and\s+)?windows?\b"
         ),
         Said(
             "dust-mask-vapour",
@@ -79,7 +79,7 @@ internal static class MannerPhrases
         ),
         Said("scorch", @"\b(?:until|till)\s+it\s+smokes|\bscorch|\bfull\s+heat\b|\b[5-9]\d\d\s*(?:deg|°|c\b)"),
         Said("sheets-on-stair", @"\b(?:plastic|polythene|loose)\s+(?:dust\s*)?sheets?\b[^.;]*\bstairs?\b"),
-        Said("fire-seal", @"\b(?:paint|coat|gloss)\w*\b[^.;]*\b(?:intumescent|smoke\s+seal|fire\s+seal|fire\s+strip)"),
+        Said("fire-seal", @"\b(?:paint|coat|gloss|brush|satin\w*)\w*\b[^.;]*\b(?:intumescent|smoke\s+(?:seal|brush)|fire\s+seal|fire\s+strip)"),
         Said("gas-heater", @"\b(?:flueless|calor|bottled?\s+gas|gas|paraffin|kerosene|space|propane)\s+(?:gas\s+)?heaters?\b"),
         // Products.
         Said(
@@ -101,11 +101,11 @@ internal static class MannerPhrases
         ),
         Said(
             "indoor-filler",
-            @"\b(?:indoor|interior|lightweight|light\s+weight|ready[\s-]mixed\s+inside|plaster|gypsum)\s+(?:\w+\s+)?filler\b|\bplaster\s+of\s+paris\b|\bone[\s-]?coat\s+plaster\b"
+            @"\b(?:indoor|interior|lightweight|light\s+weight|ready[\s-]mixed\s+inside|plaster|gypsum)\s+(?:\w+\s+){0,3}filler\b|\bplaster\s+of\s+paris\b|\bone[\s-]?coat\s+plaster\b"
         ),
         Said(
             "rigid-in-movement",
-            @"\b(?:moving|live|structural|settlement|4\s*mm|5\s*mm|expansion)\b[^.;]*\b(?:crack|joint)\b[^.;]*\b(?:rigid|hard|cement|two[\s-]?part|plaster|mortar)|\b(?:rigid|hard)\s+(?:\w+\s+)?filler\b[^.;]*\b(?:moving|crack\s+that\s+moves|joint)"
+            @"\b(?:moving|live|structural|settlement|4\s*mm|5\s*mm|expansion)\b[^.;]*\b(?:crack|joint)\b[^.;]*\b(?:rigid|hard|cement|two[\s-]?part|plaster|mortar)|\b(?:rigid|hard)\s+(?:\w+\s+)?filler\b[^.;]*\b(?:moving|crack\s+that\s+moves|joint)|\bcracks?\b[^.;]*\b(?:rigid|hard)\s+(?:\w+\s+)?filler"
         ),
         Said(
             "caulk-in-wood-split",
@@ -154,7 +154,7 @@ internal static class MannerPhrases
         ),
         Said(
             "painted-shut",
-            @"\b(?:paint\w*|leave|left)\b[^.;]*\b(?:shut|closed)\s+(?:while|till|until)\s+(?:it\s+)?(?:dr|wet)|\bpaint\w*\s+(?:it\s+)?shut\b|\bclose\w*\s+(?:it|them|the\s+\w+)\s+(?:while|with)\s+(?:the\s+)?(?:paint\s+)?(?:is\s+)?(?:still\s+)?(?:wet|tacky)"
+            @"\b(?:paint\w*|leave|left)\b[^.;]*\b(?:shut|closed)\s+(?:while|till|until)\s+(?:it\s+)?(?:dr|wet)|\bpaint\w*\s+(?:it\s+)?shut\b|\bhours?\s+after\b[^.;]*\b(?:close|shut|latch)\w*\b|\bclose\w*\s+(?:it|them|the\s+\w+)\s+(?:while|with)\s+(?:the\s+)?(?:paint\s+)?(?:is\s+)?(?:still\s+)?(?:wet|tacky)"
         ),
         Said("hinges-painted", @"\bpaint\w*\s+(?:straight\s+)?over\s+(?:the\s+)?(?:hinges?|locks?|sockets?|switch(?:es)?|handles?|ironmongery)\b"),
         Said("acid-on-sealed", $@"\b(?:{Acid}|etch\w*)\b"),
@@ -216,12 +216,22 @@ internal static class MannerPhrases
         Said("too-cold", @"\b(?:at|with|still|only)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
         Said(
             "mould-wiped",
-            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust)\w*\b[^.;]{0,20}\b(?:mould|mold|mildew)\b"
+            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,20}\b(?:mould|mold|mildew)\b(?!-)"
         ),
+        Said("no-meter", @"\b(?:looks?|nice\s+and|feels?|seems?)\s+(?:\w+\s+and\s+)?(?:light|pale|dry)\b[^.;]*\bso\b"),
+        Said("cords-painted", @"\b(?:gloss|paint|coat)\w*\b[^.;]*\b(?:cords?|pulleys?|running\s+(?:channels?|faces?))\b"),
+        Said("fire-leaf-cut", @"\bplan(?:e|ed|ing)\b[^.;]*\b(?:mm|edge|off|leaf)\b|\btrim\w*\s+(?:the\s+)?(?:door|leaf)\b"),
+        Said("fire-wedged", @"\b(?:wedg|prop)\w*\b[^.;]*\bopen\b"),
+        Said("escape-closed", @"\b(?:close|tape|shut|block)\w*\s+(?:off\s+)?the\s+(?:fire\s+)?(?:escape|exit)\b"),
+        Said("drains-blocked", @"\b(?:fill|block|seal|caulk|plug)\w*\b[^.;]*\b(?:drain|weep)\s*holes?\b"),
+        Said("slippery-treads", @"\b(?:gloss|enamel|satin)\b(?![^.;]*\b(?:grit|sand|non-?slip|grip)\b)[^.;]*\b(?:treads|steps)\b"),
+        Said("moving-parts-painted", @"\b(?:paint|coat)\w*\s+over\s+(?:the\s+)?(?:\w+\s+and\s+)?(?:hinges|pivots?|drop\s+ladder|counterweight|latches)\b"),
+        Said("paper-mask", @"\bpaper\s+(?:dust\s+)?mask\b"),
+        Said("board-on-damp", @"\b(?:drywall|plasterboard|studs|boards?|lining)\b[^.;]*\b(?:straight|tight|hard)\s+(?:on|against|to)\b"),
         Said("hot-sun", @"\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"),
         Said(
             "early-use",
-            @"\b(?:car|cars|drive|driven|forklift|rugs?|furniture|mats?|shower|bath|books|load|tools|foot\s*traffic|walk\w*)\b[^.;]*\b(?:same|that)\s+(?:evening|night|day)\b|\b(?:car|cars|drive|forklift)\b[^.;]*\b(?:after|in|on)\s+(?:(?:one|two|three|1|2|3)\s+days?|day\s+[1-4]|24\s*h|12\s*h)|\brubber[\s-](?:backed|feet|mats?)\b|\b(?:shower|bath)\b[^.;]*\b(?:after|in)\s+(?:a\s+day|one\s+day|24\s*h|12\s*h|two\s+days)"
+            @"\b(?:car|cars|drive|driven|forklift|rugs?|furniture|mats?|shower|bath|books|load|tools|foot\s*traffic|walk\w*)\b[^.;]*\b(?:same|that)\s+(?:evening|night|day)\b|\b(?:car|cars|drive|forklift)\b[^.;]*\b(?:after|in|on)\s+(?:(?:one|two|three|1|2|3)\s+days?|day\s+[1-4]|24\s*h|12\s*h)|\b(?:hang|rehang|stack|refit)\w*\b[^.;]*\b(?:an|one|two|three|four|[1-4])\s+(?:h|hrs?|hours?)\s+after\b|\brubber[\s-](?:backed|feet|mats?)\b|\b(?:shower|bath)\b[^.;]*\b(?:after|in)\s+(?:a\s+day|one\s+day|24\s*h|12\s*h|two\s+days)"
         ),
         Said(
             "wetted",

@@ -196,13 +196,35 @@ internal static partial class OperationPhrases
                 "smooth metal paint",
                 "metal topcoat",
             ],
-            ["tc_2k"] = ["twopart polyurethane", "polyurethane finish", "twopart finish", "twopart topcoat", "twopart enamel", "polyurethane gloss"],
+            ["tc_2k"] =
+            [
+                "aliphatic",
+                "aliphatic twopart finish",
+                "twopart polyurethane",
+                "polyurethane finish",
+                "twopart finish",
+                "twopart topcoat",
+                "twopart enamel",
+                "polyurethane gloss",
+            ],
             ["tc_galv"] = ["galvanised paint", "paint galvanised", "acrylic galvanised", "zinc paint finish"],
             ["tc_radiator"] = ["radiator enamel", "radiator paint", "paint radiator", "radiator gloss"],
             ["tc_heat"] = ["heat resisting", "high temperature paint", "stove paint", "heat resistant paint", "heatproof paint"],
             ["tc_bitumen"] = ["bitumen", "bitumen paint", "bituminous", "bituminous paint", "black bitumen"],
             ["tc_tile"] = ["tile paint", "tile finish", "paint tile", "tile enamel", "tile coat"],
-            ["tc_floor"] = ["floor paint", "paint floor", "floor coat", "garage floor paint", "deck paint", "epoxy floor paint"],
+            ["tc_floor"] =
+            [
+                "level epoxy",
+                "self level epoxy",
+                "epoxy seal",
+                "epoxy sealer",
+                "floor paint",
+                "paint floor",
+                "floor coat",
+                "garage floor paint",
+                "deck paint",
+                "epoxy floor paint",
+            ],
             ["dn_between"] =
             [
                 "denib",

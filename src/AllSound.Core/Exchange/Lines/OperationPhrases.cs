@@ -26,7 +26,7 @@ internal static partial class OperationPhrases
         ["fc_leak_refer"] = ["leak", "fix leak", "mend leak", "repair roof", "plumber", "fix plumbing"],
         ["fc_ventilate"] = ["extractor fan", "install fan", "vent fit", "improve ventilation", "trickle vent"],
         ["fc_structural_refer"] = ["engineer", "structural", "structural crack"],
-        ["fc_gutter"] = ["clean leaves", "clear leaves", "clear gutter", "gutter repair", "gutter clean", "gutter leak", "downpipe"],
+        ["fc_gutter"] = ["clear gutter", "gutter repair", "gutter clean", "gutter leak", "downpipe"],
         ["fc_flash_seal"] = ["flashing", "seal frame", "mastic frame"],
         ["fc_repoint"] = ["repoint", "soft joints mortar", "joints mortar", "joints cut mortar", "open joints mortar", "point brick", "pointing"],
         ["fc_ground"] = ["lower ground", "dig ground", "french drain"],
@@ -86,6 +86,7 @@ internal static partial class OperationPhrases
         ["st_wet_blast"] = ["wet blast", "vapour blast", "slurry blast", "wet abrasive blast"],
         ["st_blast_steel"] =
         [
+            "blast blastgrade",
             "vacuum blast",
             "contractor blast",
             "firm blast",
@@ -161,6 +162,8 @@ internal static partial class OperationPhrases
         ["cl_nicotine_wash"] = ["nicotine", "wash nicotine", "tar wash", "wash smoke", "clean nicotine", "smoke damage wash"],
         ["cl_mould_wash"] =
         [
+            "household bleach",
+            "brush bleach",
             "mould",
             "mould wash",
             "kill mould",
@@ -368,7 +371,7 @@ internal static partial class OperationPhrases
         ["mc_board"] = ["refix board", "loose board", "screw board", "nail board"],
         ["mc_sash"] = ["ease sash", "free sash", "ease window", "sash cord", "ease door", "plane door"],
         ["ca_acrylic"] = ["caulk", "caulk gap", "decorators caulk", "acrylic caulk", "fill gaps flexible", "flexible filler", "caulk joint", "caulk skirting"],
-        ["ca_hybrid"] = ["sealant", "hybrid sealant", "polymer sealant", "mastic joint", "seal joint", "sealant joint", "mastic"],
+        ["ca_hybrid"] = ["seal gaps silicone", "silicone joint", "sealant", "hybrid sealant", "polymer sealant", "mastic joint", "seal joint", "sealant joint", "mastic"],
         ["ca_remove"] = ["remove silicone", "cut silicone", "old sealant remove", "rake sealant", "remove caulk", "cut sealant"],
 
         // Aftercare.

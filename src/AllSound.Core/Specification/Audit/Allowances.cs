@@ -23,7 +23,8 @@ internal enum Passing : byte
 /// <param name="Now">The condition in which the need does not hold.</param>
 /// <param name="Facts">What was recorded.</param>
 /// <param name="Act">The act that needs it; null at the end.</param>
-internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Act? Act);
+/// <param name="Cleans">The lead work area is cleaned down somewhere in the sequence.</param>
+internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Act? Act, bool Cleans);
 
 /// <summary>
 /// Where painters go on though a need is not met as it stands, and nothing is wrong with that. To add one, add its row. Common practice.
@@ -61,6 +62,14 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Loosen or Group.Abrade, Passing.Met),
         // Who washes before scraping a little off has it the usual way round.
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
+        // Cracks are raked to what is firm: the powder beside them is bound after.
+        new([GroundNeeds.PowderBound], at => at.Act?.Operation.Group == Group.Fill, Passing.Idle),
+        // Surface-tolerant epoxy is made to go over old coats that a trial patch has shown to bear it.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-epoxy", StringComparison.Ordinal) || n.Id.StartsWith("film-takes-two", StringComparison.Ordinal))],
+            at => at.Act?.Product?.Id == "p_epoxy_mastic" && at.Now.Get(Facets.Key) == Key.Abraded,
+            Passing.Noted
+        ),
         // Acrylic primer-undercoat is sold for keyed old gloss; a bonding primer is surer.
         new(
             [.. Needs.All.Where(n => n.Id == "film-takes-waterenamel-p_wood_ac")],
@@ -99,6 +108,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
             Passing.Idle
         ),
+        // Outside, where all was done wet, many clean down once at the end: no coat there seals in what floats in a room.
+        new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside, Passing.Idle),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

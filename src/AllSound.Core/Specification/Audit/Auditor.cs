@@ -124,6 +124,8 @@ public static class Auditor
                 || followed.Flaws.All(o => (o.At, o.Id) != (c.At, c.Id) || o.Severity < f.Severity)
             )
             .ToList();
+        // Where work is held, what only its being freed can put right is not told besides.
+        told = [.. told.Where(f => f.Severity == Severity.Danger || !mender.IsUnmended(f) || !told.Exists(h => h.Need?.Hold == true && h.At <= f.At))];
         told = [.. told.Where(f => f.Need is null || f.Need.Clock is not null || told.Find(o => o.Need == f.Need) == f)];
         var under = followed.Flaws.Except(told).Where(f => mender.Cause(f) is not null).ToLookup(f => mender.Cause(f)!.Value);
         var faults = told.Select(f => new AuditFault(

@@ -52,6 +52,9 @@ internal sealed record Followed(
     /// <summary>Each step with the condition that it was read in and what it was read as, for a sequence that begins alike.</summary>
     public ImmutableArray<(Jobs.SequenceStep Step, Surfaces.Condition From, Follower.Read As)> Reads { get; init; } = [];
 
+    /// <summary>The lead work area is cleaned down somewhere in it.</summary>
+    public bool Cleans { get; init; }
+
     /// <summary>How bad it is altogether: what is dangerous outweighs any number of lesser things.</summary>
     public int Weight => Flaws.Sum(Weigh);
 

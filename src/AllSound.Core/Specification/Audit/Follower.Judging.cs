@@ -60,7 +60,7 @@ internal sealed partial class Follower
             return putRight ? now.After(now.MinutesLeft(clock)) : now;
         }
 
-        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, act)) is { } let)
+        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, act, cleans)) is { } let)
         {
             if (let.How == Passing.Noted)
             {
@@ -99,7 +99,7 @@ internal sealed partial class Follower
         }
 
         // Words before it that speak of the very thing, in whatever way, are taken as its being done.
-        if (written is not null && Topics.Spoken(need, written))
+        if (written is not null && Topics.Spoken(need, now, written))
         {
             notes.Add((at, need));
             return Put(need, now);

@@ -27,6 +27,9 @@ internal sealed partial class Follower
     private readonly Condition start;
     private readonly FrozenSet<int> soft;
 
+    // Of the sequence that is being followed.
+    private bool cleans;
+
     public Follower(Surface surface, Appraised appraised, Goal goal, Practice.Firm firm, ImmutableArray<SequenceSaid> said)
     {
         (this.surface, this.appraised, this.goal, this.firm, this.said) = (surface, appraised, goal, firm, said);
@@ -56,7 +59,8 @@ internal sealed partial class Follower
         var run = new Run();
         var condition = start;
         var first = steps.Select(s => Readings(s).FirstOrDefault()).ToList();
-        var alike = like?.Reads.Length ?? 0;
+        cleans = steps.Any(s => Readings(s).Any(a => a.Operation.Id == "dc_lead_clean"));
+        var alike = like is not null && like.Cleans == cleans ? like.Reads.Length : 0;
 
         // What was written of preparing so far, read and not understood alike.
         var prepared = new List<string>();
@@ -99,7 +103,11 @@ internal sealed partial class Follower
             && run.Flaws.Exists(o => o.At == f.At && o.Severity == Severity.Danger)
         );
         Manners(steps, run);
-        return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes]) { Reads = [.. run.Reads] };
+        return new([.. run.Flaws], [.. run.Open], [.. run.Taken.Distinct()], [.. run.Acts], [.. run.Before], [.. run.Fair], [.. run.Notes])
+        {
+            Reads = [.. run.Reads],
+            Cleans = cleans,
+        };
     }
 
     // Methods that nobody names in passing.
@@ -331,7 +339,9 @@ internal sealed partial class Follower
             && act.Operation is { Role: CoatRole.None, Refused: false }
             && !Chosen.Contains(act.Operation.Id)
             && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
-            && t.UnmetNeeds.Any(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film || x.Facet == Facets.Cover))
+            && t.UnmetNeeds.Any(n =>
+                n.Any.Length > 0 && (n.Id == "filler-on" || n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film || x.Facet == Facets.Cover))
+            )
         )
         {
             // It wets the face all the same.

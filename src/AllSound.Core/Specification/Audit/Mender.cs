@@ -21,6 +21,7 @@ internal sealed class Mender
     private readonly Dictionary<(int Origin, string Id, int? Line), string> said = [];
     private readonly Dictionary<(int Origin, string Id, int? Line), (int At, string Id)> causes = [];
     private readonly Dictionary<(int At, string Id), string> waits = [];
+    private readonly HashSet<(int Origin, string Id, int? Line)> unmended = [];
 
     // The sequence so far, with the index that each step had as written; null for what was put in.
     private List<(SequenceStep Step, int? Origin)> steps;
@@ -66,6 +67,9 @@ internal sealed class Mender
         ?? (flaw.Need is { Hold: true, Frees.IsEmpty: false } need ? Until(need) : null)
         ?? said.GetValueOrDefault((flaw.At, flaw.Id, flaw.Line), "Already fixed by an earlier mend.");
 
+    /// <summary>True where nothing was found that puts a flaw of the sequence as written right.</summary>
+    public bool IsUnmended(Flaw flaw) => unmended.Contains((flaw.At, flaw.Id, flaw.Line));
+
     /// <summary>The flaw whose mend puts this one right as well; null where it has a mend of its own.</summary>
     public (int At, string Id)? Cause(Flaw flaw) => flaw.Manner is null && causes.TryGetValue((flaw.At, flaw.Id, flaw.Line), out var cause) ? cause : null;
 
@@ -107,6 +111,7 @@ internal sealed class Mender
 
         if (best is null || best.Cost > 0)
         {
+            unmended.Add(Key(flaw));
             Stop(
                 flaw,
                 need.Frees.IsEmpty ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.") : Until(need)

@@ -1,5 +1,6 @@
 using System.Collections.Frozen;
 using System.Text.RegularExpressions;
+using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
@@ -26,7 +27,18 @@ internal static partial class Topics
     }.ToFrozenDictionary(StringComparer.Ordinal);
 
     /// <summary>True where any of the words speak of a need.</summary>
-    public static bool Spoken(Need need, IReadOnlyList<string> written) => Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+    /// <param name="need">The need.</param>
+    /// <param name="now">The condition in which it does not hold.</param>
+    /// <param name="written">What was written so far.</param>
+    public static bool Spoken(Need need, in Condition now, IReadOnlyList<string> written) =>
+        // Alkali is not out by being rinsed: it is neutralised, or rinsed till a test says so.
+        need == GroundNeeds.ResidueOut
+        && now.Get(Facets.Residue) == Core.Surfaces.Residue.Alkali
+            ? written.Any(Neutral().IsMatch)
+            : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+
+    [GeneratedRegex(@"\b(?:neutrali\w*|vinegar|citric|pH|litmus)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Neutral();
 
     [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Rust();

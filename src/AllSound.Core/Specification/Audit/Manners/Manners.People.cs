@@ -1,3 +1,5 @@
+using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Specification;
@@ -220,6 +222,54 @@ internal static partial class Manners
             ) with
             {
                 When = at => !at.Outside,
+            },
+            Danger(
+                "fire-leaf-cut",
+                "a fire door is planed or cut",
+                "The leaf and its seals were tested as they are; cut, it may let fire and smoke through.",
+                "Stop and report it: hinges are adjusted, or the door maker or a competent person decides."
+            ) with
+            {
+                When = at => at.Facts.FireRated == true,
+            },
+            Danger(
+                "fire-wedged",
+                "fire doors are wedged open and left",
+                "An open fire door stops nothing: the escape route fills with smoke.",
+                "One door at a time, and closed whenever nobody stands by it."
+            ) with
+            {
+                When = at => at.Facts.FireRated == true,
+            },
+            Danger(
+                "escape-closed",
+                "a way of escape is closed",
+                "People who need it find it shut in a fire.",
+                "Keep a free way, floor by floor, or agree another with the fire authority and the owner first."
+            ),
+            Danger(
+                "slippery-treads",
+                "a smooth finish goes on treads",
+                "Gloss is slippery when wet, and people fall on stairs.",
+                "Put clean grit into the tread coat, or use a tread finish made for it."
+            ),
+            Danger(
+                "moving-parts-painted",
+                "hinges, pivots or a drop ladder are painted over",
+                "They jam when they are needed.",
+                "Mask them, keep them bare and greased as the maker says, and try them afterwards."
+            ) with
+            {
+                When = at => at.Surface.Element is Element.Railing or Element.Step or Element.Column || at.Facts.FireRated == true,
+            },
+            Danger(
+                "paper-mask",
+                "a paper mask is worn for lead or vapour",
+                "Lead dust goes through it and round it.",
+                "Wear a fitted half mask with P3 (P100) filters."
+            ) with
+            {
+                When = at => at.Lead && at.Start.Get(Facets.Film) != Film.None,
             },
         ];
 }

@@ -300,5 +300,44 @@ internal static partial class Manners
                 "It does not form a sound film.",
                 "Open a fresh tin, or make a trial and look at it after a day."
             ),
+            Fails(
+                "silicone-first",
+                "the silicone is laid before the coats",
+                "Paint crawls away from it and from what is smeared beside it.",
+                "Coat first, let it cure, then lay the silicone last."
+            ) with
+            {
+                Seen = true,
+                When = at => at.Act?.Operation.Id == "ca_sanitary" && at.Next is not null,
+            },
+            Fails(
+                "wall-paint-on-trim",
+                "wall paint is laid as the finish of joinery",
+                "It marks, sticks and wears through where hands and doors rub.",
+                "Use a trim enamel, waterborne satin or eggshell, two coats."
+            ) with
+            {
+                Seen = true,
+                When = at =>
+                    at.Act is { Operation.Role: CoatRole.Finish, Product.Cover: Cover.Emulsion }
+                    && at.Surface.Brief.Finish == FinishFamily.TrimPaint
+                    && at.Surface.Element is Element.Door or Element.Window or Element.Frame or Element.Skirting or Element.Architrave or Element.Sill,
+            },
+            Poor(
+                "cords-painted",
+                "cords, pulleys or running faces are painted",
+                "The sash binds, and painted cords break.",
+                "Keep them bare; wax the channels or leave them."
+            ),
+            Fails("drains-blocked", "drain holes are filled", "Water stays inside, rusts the metal and parts the plates.", "Clean them out and leave them open."),
+            Fails(
+                "board-on-damp",
+                "boards or studs stand hard against a damp wall",
+                "Vapour is trapped behind them: they rot and grow mould.",
+                "Leave a gap apart from the wall, once it is dry, with insulation suited to such walls."
+            ) with
+            {
+                When = at => at.Start.Get(Facets.DampSource) == DampSource.Open || at.Start.Get(Facets.Moisture) is Moisture.Wet or Moisture.Damp,
+            },
         ];
 }
