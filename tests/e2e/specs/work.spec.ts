@@ -9,6 +9,7 @@ test("options stand side by side and each step says why and who", async ({ page 
   await compare.getByRole("button", { name: /waterborne bonding primer/ }).click();
   const steps = page.getByRole("region", { name: "Steps" });
   await expect(steps.getByRole("heading", { name: /bonding primer, waterborne trim enamel/ })).toBeVisible();
+  await steps.getByRole("button", { name: "Open all" }).click();
   await expect(steps).toContainText("keep children and pregnant women out");
   const knots = steps
     .getByRole("listitem")
@@ -86,6 +87,10 @@ test("a wall asked to be sprayed is masked first, with the danger of the jet at 
   await page.getByLabel("sprayed, not rolled").check();
   await expect(steps.getByRole("heading", { name: "Mask everything for spraying" })).toBeVisible();
   const coat = steps.getByRole("listitem").filter({ has: page.getByRole("heading", { name: /sprayed airless/ }) });
+  await coat
+    .first()
+    .getByRole("button", { name: /sprayed airless/ })
+    .click();
   await expect(coat.first()).toContainText("goes through skin");
   await page.getByLabel("sprayed, not rolled").uncheck();
   await expect(steps.getByRole("heading", { name: /cut in and rolled/ }).first()).toBeVisible();
@@ -112,6 +117,7 @@ test("a wall under paper that does not hold is told how to get it off", async ({
   const steps = page.getByRole("region", { name: "Steps" });
   await expect(steps.getByRole("heading", { name: "What may be done meanwhile" })).toBeVisible();
   await expect(steps.getByRole("heading", { name: "Soak and scrape the paper off" })).toBeVisible();
+  await steps.getByRole("button", { name: "Open all" }).first().click();
   await expect(steps).toContainText("Look at what was beneath as a surface of its own.");
   await accessible(page);
 });

@@ -8,7 +8,7 @@ import { HazardList } from "./HazardList";
 import { Impasse } from "./Impasse";
 import { Order } from "./Order";
 import { offered } from "./offered";
-import { StepList, Steps } from "./StepList";
+import { Plan } from "./Plan";
 import { Stripping } from "./Stripping";
 
 /** The options side by side, and the steps of the one chosen with their reasons. */
@@ -41,7 +41,7 @@ export function WorkView() {
               onClick={() => choose(o)}
             >
               <h2>{o.name}</h2>
-              <p className="small" style={{ color: "var(--accent)", fontWeight: 600, minHeight: 19 }}>
+              <p className="small best">
                 {o.otherSchool ? "the other school" : o.recommended ? "recommended" : o.bestAt.join(" · ") || " "}
               </p>
               <p className="small reason">{o.recommended}</p>
@@ -93,11 +93,11 @@ export function WorkView() {
                   beneath, and the work is specified.
                 </p>
               )}
-              <Steps steps={meanwhile} />
+              <Plan steps={meanwhile} />
               {chosen && <h3>The plan once freed</h3>}
             </>
           )}
-          {chosen && <StepList option={chosen} />}
+          {chosen && <Plan key={chosen.id} steps={chosen.steps} option={chosen.id} />}
           {view.section.old.length > 0 && <Stripping />}
         </div>
       </section>

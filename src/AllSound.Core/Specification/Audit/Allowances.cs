@@ -16,6 +16,9 @@ internal enum Passing : byte
 
     /// <summary>As it is: nothing comes of it.</summary>
     Idle,
+
+    /// <summary>As it is, with a note.</summary>
+    Told,
 }
 
 /// <summary>What an allowance is judged in.</summary>
@@ -109,7 +112,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             Passing.Idle
         ),
         // Outside, where all was done wet, many clean down once at the end: no coat there seals in what floats in a room.
-        new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside, Passing.Idle),
+        new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside, Passing.Told),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

@@ -62,12 +62,12 @@ internal sealed partial class Follower
 
         if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, act, cleans)) is { } let)
         {
-            if (let.How == Passing.Noted)
+            if (let.How is Passing.Noted or Passing.Told)
             {
                 notes.Add((at, need));
             }
 
-            return let.How == Passing.Idle ? now : Put(need, now);
+            return let.How is Passing.Idle or Passing.Told ? now : Put(need, now);
         }
 
         // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.

@@ -308,7 +308,7 @@ internal static partial class Manners
             ) with
             {
                 Seen = true,
-                When = at => at.Act?.Operation.Id == "ca_sanitary" && at.Next is not null,
+                When = at => at.Act?.Operation.Id == "ca_sanitary" && at.Next is not null && !Needs.FullFinish.Holds(at.Now),
             },
             Fails(
                 "wall-paint-on-trim",
