@@ -15,6 +15,7 @@ import { Contents } from "./Contents";
 import { DraftScope } from "./DraftBox";
 import { FileMenu } from "./FileMenu";
 import { type Place, PlaceProvider, type View, views } from "./Place";
+import { PlaceBar } from "./PlaceBar";
 import { SaveMark } from "./SaveMark";
 import { SpeechMenu } from "./SpeechMenu";
 import { Spoilt } from "./Spoilt";
@@ -124,6 +125,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
       : "All Sound";
   }, [job.data, view, at]);
 
+  const placed = at === "work" || at === "audit";
   const order = space?.surfaces ?? [];
   const here = order.findIndex((s) => s.id === surfaceId);
   return (
@@ -160,7 +162,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           ?
         </button>
       </header>
-      <main style={{ minHeight: 0, overflow: "auto" }}>
+      <main className={placed ? "placed" : undefined} style={{ minHeight: 0, overflow: "auto" }}>
         <h1 className="sr">
           {job.data?.job.title}: {titles[at]}
         </h1>
@@ -175,6 +177,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
         {job.data && (
           <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go, turn }}>
             <DraftScope value={`${jobId}/${at === "firm" ? "" : surfaceId}`}>
+              {placed && <PlaceBar />}
               {at === "survey" && <SurveyView />}
               {at === "work" && <WorkView />}
               {at === "audit" && <AuditView />}

@@ -1,15 +1,17 @@
-import type { SurfaceView } from "../api/client";
+import type { Catalogue, SurfaceView } from "../api/client";
 import { useChecks } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { HazardList } from "../work/HazardList";
 import { OtherTrades } from "../work/OtherTrades";
 import { AcrossTheJob } from "./AcrossTheJob";
+import { type Evidence, evidence, weighed } from "./findings";
 import { Numbers } from "./Numbers";
 
 /** What stops the work, why the surface fails, what was assumed, and which check would change something. */
 export function Reasons({ view }: { view: SurfaceView }) {
   const { catalogue } = usePlace();
   const checks = useChecks(view.job, view.surface.id, view.version);
+  const { main, less } = weighed(view.findings);
   return (
     <>
       <HazardList hazards={view.specification.hazards} />
@@ -28,28 +30,17 @@ export function Reasons({ view }: { view: SurfaceView }) {
       ))}
       <h3>Why it fails</h3>
       {view.findings.length === 0 && <p className="soft small">No sign of failure recorded, so nothing to explain.</p>}
-      {view.findings.slice(0, 4).map((f) => (
-        <article key={f.cause} className="finding">
-          <div className="how">
-            <span className="weight">{likely(f.probability)}</span>
-            <strong>{f.title}</strong>
-          </div>
-          <ul className="list small">
-            {f.for.slice(0, 4).map((line) => (
-              <li key={line} className="for">
-                {line}
-              </li>
-            ))}
-            {f.against.slice(0, 3).map((line) => (
-              <li key={line} className="against">
-                {line}
-              </li>
-            ))}
-          </ul>
-          <p className="small soft">Cure: {f.cures.join("; ")}.</p>
-          {catalogue && <Numbers cause={f.cause} catalogue={catalogue} />}
-        </article>
+      {main.map((f) => (
+        <Finding key={f.cause} finding={f} catalogue={catalogue} />
       ))}
+      {less.length > 0 && (
+        <details className="less">
+          <summary className="small soft">Less likely: {less.map((f) => f.title).join(" · ")}</summary>
+          {less.map((f) => (
+            <Finding key={f.cause} finding={f} catalogue={catalogue} />
+          ))}
+        </details>
+      )}
       <h3 style={{ marginTop: 10 }}>Assumed</h3>
       {view.presumed.length === 0 && <p className="soft small">Nothing: everything that matters is recorded.</p>}
       {view.presumed.map((line) => (
@@ -85,6 +76,37 @@ export function Reasons({ view }: { view: SurfaceView }) {
       ))}
       <AcrossTheJob />
     </>
+  );
+}
+
+/** A cause with its two strongest signs and what speaks most against it; the rest at hand. */
+function Finding({ finding, catalogue }: { finding: SurfaceView["findings"][number]; catalogue?: Catalogue }) {
+  const { shown, more } = evidence(finding);
+  const lines = (of: Evidence[]) => (
+    <ul className="list small">
+      {of.map((e) => (
+        <li key={e.line} className={e.way}>
+          {e.line}
+        </li>
+      ))}
+    </ul>
+  );
+  return (
+    <article className="finding">
+      <div className="how">
+        <span className="weight">{likely(finding.probability)}</span>
+        <strong>{finding.title}</strong>
+      </div>
+      {lines(shown)}
+      {more.length > 0 && (
+        <details className="small">
+          <summary>{more.length === 1 ? "one more sign" : `${more.length} more signs`}</summary>
+          {lines(more)}
+        </details>
+      )}
+      <p className="small soft">Cure: {finding.cures.join("; ")}.</p>
+      {catalogue && <Numbers cause={finding.cause} catalogue={catalogue} />}
+    </article>
   );
 }
 

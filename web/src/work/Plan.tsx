@@ -25,7 +25,11 @@ export function Plan({ steps, option }: Props) {
           </p>
         )}
         <span className="grow" />
-        <button type="button" className="btn tight plan-all" onClick={() => setOpen(new Set(all ? [] : steps.map((s) => s.n)))}>
+        <button
+          type="button"
+          className="btn tight plan-all"
+          onClick={() => setOpen(new Set(all ? [] : steps.map((s) => s.n)))}
+        >
           {all ? "Fold all" : "Open all"}
         </button>
       </div>

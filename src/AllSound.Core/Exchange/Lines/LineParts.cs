@@ -104,7 +104,7 @@ internal static partial class LineParts
     private static partial Regex Again();
 
     [GeneratedRegex(
-        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Verbs();

@@ -119,11 +119,14 @@ public static partial class LineReader
         return Rank(words, piece, Best(words)?.Of) is { Count: > 0 } found ? found[0].Name.Of : Families.First(piece);
     }
 
+    // Words that say how, and of themselves make no piece of work one with the next.
+    private static readonly string[] How = ["wet", "dry"];
+
     private static bool IsOne(string first, string second)
     {
         var (x, y) = (LineWords.Of(first), LineWords.Of(second));
         string[] both = [.. x.Union(y)];
         return Chief($"{first}, {second}") is { } chief
-            && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Any());
+            && Known.First(k => k.Of == chief).Phrases.Any(p => p.All(both.Contains) && y.All(p.Contains) && p.Except(x).Any() && p.Except(y).Except(How).Any());
     }
 }
