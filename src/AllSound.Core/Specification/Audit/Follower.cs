@@ -207,44 +207,6 @@ internal sealed partial class Follower
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
     }
 
-    // Nearly as bad as a fault, which it becomes at the next coat. Judgement.
-    private const double LeadsNowhere = 5;
-
-    // The coat that comes next, and how long it is waited for, minutes; null where nobody says.
-    private sealed record Coming(Act Act, int? Waits);
-
-    private static Coming? NextCoat(IReadOnlyList<SequenceStep> steps, List<Act?> acts, int from)
-    {
-        for (var i = from; i < steps.Count; i++)
-        {
-            if (acts[i] is { Operation.Role: not CoatRole.None } act)
-            {
-                return new(act, steps[i].WaitHours is { } hours && i == from ? (int)(hours * 60) : null);
-            }
-        }
-
-        return null;
-    }
-
-    // A coat whose product nobody named is one that the next holds to, and that is dry by then.
-    private static bool Leads(Read read, Coming next)
-    {
-        if (read.Act.Operation.Role is CoatRole.None or CoatRole.Finish)
-        {
-            return true;
-        }
-
-        foreach (var need in next.Act.Needs)
-        {
-            if (need.Id.StartsWith("follows-", StringComparison.Ordinal) && !need.Holds(read.After))
-            {
-                return false;
-            }
-        }
-
-        return next.Waits is not { } minutes || read.Act.Leaves is not { } leaves || leaves.Least * 60 <= minutes;
-    }
-
     private static bool Made(Act act, in Condition condition)
     {
         foreach (var need in act.Needs)
