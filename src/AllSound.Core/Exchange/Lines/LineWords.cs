@@ -31,6 +31,7 @@ internal static partial class LineWords
         (OnFilm(), " "),
         (HeatOut(), " heatout "),
         (HeaterOut(), " heaterout "),
+        (PowerOut(), " powerout "),
         (LaidFlat(), " "),
         (BlastGrade(), " blastgrade "),
         (HandOver(), " handover "),
@@ -224,6 +225,9 @@ internal static partial class LineWords
     // A grade is asked of a firm that blasts contained.
     [GeneratedRegex(@"\bsa\s*2(?:\s*(?:[.,]\s*5|½|1/2))?(?=\W|$)", RegexOptions.IgnoreCase)]
     private static partial Regex BlastGrade();
+
+    [GeneratedRegex(@"\b(?:electrics?|electricity|power|sockets?)\s+(?:\w+\s+)?off\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PowerOut();
 
     // Cloths and rags, and no abrading.
     [GeneratedRegex(@"\b(?:(?:laid|spread|dried|dry|hung|left|out)\s+flat|flat\s+(?:out(?:side|doors)?|to\s+dry))\b", RegexOptions.IgnoreCase)]

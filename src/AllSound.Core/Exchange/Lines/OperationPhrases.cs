@@ -11,7 +11,7 @@ internal static partial class OperationPhrases
     private static readonly Dictionary<string, string[]> Work = new()
     {
         // Make safe and cure.
-        ["ms_power"] = ["electrics", "isolate", "isolate electrics", "isolate sockets", "sockets dead", "power isolated", "turn electricity"],
+        ["ms_power"] = ["powerout", "isolate", "isolate electrics", "isolate sockets", "sockets dead", "power isolated", "turn electricity"],
         ["ms_access"] = ["ladder", "podium", "platform", "trestle", "hop", "erect access"],
         ["ms_tower"] = ["tower", "scaffold tower", "mobile tower", "alloy tower"],
         ["ms_scaffold"] = ["scaffold", "scaffolder", "cherry picker", "boom lift", "scissor lift"],
@@ -221,7 +221,7 @@ internal static partial class OperationPhrases
         ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "allow plaster dry"],
         ["st_grind_floor"] = ["grind paint off floor", "grind coating off", "diamond grind paint"],
         ["ab_plaster"] = ["dull plaster", "sand polished plaster", "key plaster"],
-        ["ab_concrete"] = ["diamond", "grind floor", "diamond grind", "grind concrete", "scabble floor"],
+        ["ab_concrete"] = ["diamond head", "grind floor", "diamond grind", "grind concrete", "scabble floor"],
         ["dr_wipe"] = ["wipe dry", "dry cloth", "towel dry", "mop dry"],
         ["dr_force"] = ["dehumidifier", "dehumidify", "force dry", "heaters dry"],
         ["ac_lift"] = ["lift sheets only", "lift coverings only"],

@@ -67,16 +67,10 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
         // Cracks are raked to what is firm: the powder beside them is bound after.
         new([GroundNeeds.PowderBound], at => at.Act?.Operation.Group == Group.Fill, Passing.Idle),
-        // Surface-tolerant epoxy is made to go over old coats that a trial patch has shown to bear it.
-        new(
-            [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-epoxy", StringComparison.Ordinal) || n.Id.StartsWith("film-takes-two", StringComparison.Ordinal))],
-            at => at.Act?.Product?.Id == "p_epoxy_mastic" && at.Now.Get(Facets.Key) == Key.Abraded,
-            Passing.Noted
-        ),
         // Acrylic primer-undercoat is sold for keyed old gloss; a bonding primer is surer.
         new(
-            [.. Needs.All.Where(n => n.Id == "film-takes-waterenamel-p_wood_ac")],
-            at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Key) == Key.Abraded,
+            [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-", StringComparison.Ordinal))],
+            at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Now.Get(Facets.Key) == Key.Abraded,
             Passing.Noted
         ),
         // Nobody primes the chips first where a primer goes all over.
@@ -111,8 +105,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
             Passing.Idle
         ),
-        // Outside, where all was done wet, many clean down once at the end: no coat there seals in what floats in a room.
-        new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside, Passing.Told),
+        // Outside, where all was done wet and no dust lies on the face, many clean down once at the end; it is better done before the coats.
+        new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Now.Get(Facets.Dust) == Presence.None, Passing.Told),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

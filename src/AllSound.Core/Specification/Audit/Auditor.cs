@@ -208,7 +208,10 @@ public static class Auditor
 
         foreach (var (at, need) in followed.Notes.DistinctBy(n => n.Need))
         {
-            yield return new(Number(sequence, at), $"Nothing is said of this: {need.Title}.");
+            yield return new(
+                Number(sequence, at),
+                need.Clock is null ? $"Not written before this step: {need.Title}." : "The wait before this step is shorter than usual; the product's data sheet decides."
+            );
         }
 
         if (!followed.Taken.IsEmpty)

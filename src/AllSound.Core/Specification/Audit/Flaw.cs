@@ -49,8 +49,8 @@ internal sealed record Followed(
     ImmutableArray<(int At, Need Need)> Notes
 )
 {
-    /// <summary>Each step with the condition that it was read in and what it was read as, for a sequence that begins alike.</summary>
-    public ImmutableArray<(Jobs.SequenceStep Step, Surfaces.Condition From, Follower.Read As)> Reads { get; init; } = [];
+    /// <summary>Each step with the condition and the coat to come that it was read with, and what it was read as, for a sequence that begins alike.</summary>
+    public ImmutableArray<(Jobs.SequenceStep Step, Surfaces.Condition From, Follower.Coming? Next, Follower.Read As)> Reads { get; init; } = [];
 
     /// <summary>The lead work area is cleaned down somewhere in it.</summary>
     public bool Cleans { get; init; }

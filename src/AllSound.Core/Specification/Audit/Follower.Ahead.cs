@@ -9,10 +9,10 @@ internal sealed partial class Follower
     // Nearly as bad as a fault, which it becomes at the next coat. Judgement.
     private const double LeadsNowhere = 5;
 
-    // The coat that comes next, and how long it is waited for, minutes; null where nobody says.
-    private sealed record Coming(Act Act, int? Waits);
+    /// <summary>The coat that comes next, and how long it is waited for, minutes; null where nobody says.</summary>
+    internal sealed record Coming(Act Act, int? Waits);
 
-    private static Coming? NextCoat(IReadOnlyList<SequenceStep> steps, List<Act?> acts, int from)
+    private static Coming? Ahead(IReadOnlyList<SequenceStep> steps, List<Act?> acts, int from)
     {
         for (var i = from; i < steps.Count; i++)
         {

@@ -66,13 +66,14 @@ internal sealed partial class Follower
         var prepared = new List<string>();
         for (var i = 0; i < steps.Count; i++)
         {
-            // The same step at the same place after the same ones reads as before.
+            // The same step at the same place after the same ones, with the same coat to come, reads as before.
+            var next = Ahead(steps, first, i + 1);
             alike = i < alike && ReferenceEquals(like!.Reads[i].Step, steps[i]) && like.Reads[i].From == condition ? alike : 0;
             var read =
-                i < alike
-                    ? like!.Reads[i].As
-                    : Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, NextCoat(steps, first, i + 1), putRight);
-            run.Reads.Add((steps[i], condition, read));
+                i < alike && like!.Reads[i].Next == next
+                    ? like.Reads[i].As
+                    : Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, next, putRight);
+            run.Reads.Add((steps[i], condition, next, read));
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
                 read = read with { After = other };
@@ -91,7 +92,7 @@ internal sealed partial class Follower
         run.Fair.Add(condition);
         condition = condition.After(condition.LongestLeft);
         // Asked one by one: what is put right for one may meet another.
-        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n.Id is "full-finish" or "hidden" && CountsAll(run.Acts))))
+        foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
             condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
         }
@@ -125,14 +126,17 @@ internal sealed partial class Follower
     // Two-part systems count all their coats, and a first coat of the same paint let down is one of its two.
     private static bool CountsAll(IEnumerable<Act> acts)
     {
-        Act[] coats = [.. acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish || a.Operation is { Role: CoatRole.Spot, Group: Group.Prime })];
+        Act[] coats = [.. acts.Where(a => a.Operation.Role is CoatRole.Primer or CoatRole.Finish || IsFirstOfWhole(a))];
         return coats.Count(a => a.Product!.PotLifeHours is not null) > 1
             || coats.GroupBy(a => a.Product!.Cover).Any(g => g.Count() > 1 && g.Any(a => a.Operation.Role == CoatRole.Finish));
     }
 
+    // A first coat of a paint that its finish is laid over.
+    private static bool IsFirstOfWhole(Act act) => act.Operation is { Role: CoatRole.Spot, Group: Group.Prime };
+
     private sealed class Run
     {
-        public List<(SequenceStep Step, Condition From, Read As)> Reads { get; } = [];
+        public List<(SequenceStep Step, Condition From, Coming? Next, Read As)> Reads { get; } = [];
 
         public List<Flaw> Flaws { get; } = [];
 
@@ -288,6 +292,12 @@ internal sealed partial class Follower
 
         var after = Treatments.Done(now, act, Pace.Least);
 
+        // A thinned first coat said of the whole face hides as any coat does; the transition function knows it as one on bare patches.
+        if (step.Words is not null && !step.Part && IsFirstOfWhole(act) && now.Get(Facets.ToHide) is > Count.None and var left)
+        {
+            after = after.With(Facets.ToHide, left - 1);
+        }
+
         // On a bare face the transition function takes a spot for the face, which these words do not mean.
         if (step.Part && act.Operation.Role is CoatRole.Spot or CoatRole.Primer)
         {
@@ -302,13 +312,13 @@ internal sealed partial class Follower
             && !Chosen.Contains(act.Operation.Id)
             && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
             && t.UnmetNeeds.Any(n =>
-                n.Any.Length > 0 && (n.Id == "filler-on" || n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film || x.Facet == Facets.Cover))
+                n.Any.Length > 0 && (n == GroundNeeds.FillerOn || n.Any.All(x => x.Facet == Facets.Substrate || x.Facet == Facets.Film || x.Facet == Facets.Cover))
             )
         )
         {
             // It wets the face all the same.
-            var left = act.Leaves is { Clock: Drying.Wash, Least: var hours } ? t.Before.Wetted(Drying.Wash, (int)(hours * 60)) : t.Before;
-            return new Read(act, t.Before, t.Before, left, [], [], [], []) { Weight = 2, Unsuited = true };
+            var wetted = act.Leaves is { Clock: Drying.Wash, Least: var hours } ? t.Before.Wetted(Drying.Wash, (int)(hours * 60)) : t.Before;
+            return new Read(act, t.Before, t.Before, wetted, [], [], [], []) { Weight = 2, Unsuited = true };
         }
 
         return read with

@@ -252,7 +252,10 @@ internal static partial class Manners
                 "a smooth finish goes on treads",
                 "Gloss is slippery when wet, and people fall on stairs.",
                 "Put clean grit into the tread coat, or use a tread finish made for it."
-            ),
+            ) with
+            {
+                When = at => at.Outside,
+            },
             Danger(
                 "moving-parts-painted",
                 "hinges, pivots or a drop ladder are painted over",
