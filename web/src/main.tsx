@@ -3,6 +3,7 @@ import "@fontsource-variable/instrument-sans";
 import "./styles.css";
 import "./styles.survey.css";
 import "./styles.options.css";
+import "./styles.plan.css";
 import "./styles.paper.css";
 import "./styles.saying.css";
 import "./styles.trade.css";
