@@ -64,6 +64,7 @@ public static class Coatings
         WoodFloorAndTileCoatings.LinseedPaint,
         WoodFloorAndTileCoatings.EpoxyPrimerWater,
         WoodFloorAndTileCoatings.FloorOnePart,
+        WoodFloorAndTileCoatings.FloorAlkyd,
         WoodFloorAndTileCoatings.FloorTwoPart,
         WoodFloorAndTileCoatings.TileTwoPart,
     ];

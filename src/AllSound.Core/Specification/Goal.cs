@@ -18,6 +18,9 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
     /// <summary>The family of finishes asked for, or usual there.</summary>
     public FinishFamily Family { get; private init; }
 
+    /// <summary>True for an act that lays no finish, or one that the brief allows: nobody finishes a door in floor paint.</summary>
+    internal bool AsksFor(Act act) => act.Operation.Role != CoatRole.Finish || Finishes.Any(f => f.Id == act.Product?.Id);
+
     /// <summary>The goal that a brief sets for a surface.</summary>
     public static Goal For(Surface surface, Condition start, Practice.Firm? firm = null)
     {

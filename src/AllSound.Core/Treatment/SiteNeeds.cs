@@ -11,6 +11,9 @@ public static class SiteNeeds
     private static readonly Source Practice = Source.Practice;
     private static readonly Source LeadRule = Source.Standard("40 CFR 745, AS/NZS 4361.2, CLAW 2002");
 
+    /// <summary>What is said of lead that nobody has ruled out; where it was found it is said otherwise.</summary>
+    internal const string LeadOpen = "lead has not been ruled out";
+
     // People first.
 
     /// <summary>Dry dust or heat only where lead is proved absent.</summary>
@@ -23,7 +26,7 @@ public static class SiteNeeds
             ["a laboratory or X-ray result, by a competent person, for every layer down to the substrate"],
             F.Lead.Is(Lead.ProvedAbsent)
         )
-        .Otherwise("lead has not been ruled out");
+        .Otherwise(LeadOpen);
 
     /// <summary>Disturbing the film only where lead is absent or the area is controlled.</summary>
     public static readonly Need LeadControlled = Add(
@@ -35,7 +38,7 @@ public static class SiteNeeds
             F.Lead.Is(Lead.ProvedAbsent),
             F.LeadZone.Is(LeadZone.SetUp)
         )
-        .Otherwise("lead has not been ruled out, and no lead work area is set up");
+        .Otherwise($"{LeadOpen}, and no lead work area is set up");
 
     /// <summary>A gentle wash only where lead is absent, the film is whole, or the area is controlled.</summary>
     public static readonly Need LeadWashed = Add(
@@ -48,7 +51,7 @@ public static class SiteNeeds
             F.Shedding.Is(Presence.None),
             F.LeadZone.Is(LeadZone.SetUp)
         )
-        .Otherwise("lead has not been ruled out, the old film sheds, and no lead work area is set up");
+        .Otherwise($"{LeadOpen}, the old film sheds, and no lead work area is set up");
 
     /// <summary>Lead controlled, or under a coat of this job that is only denibbed.</summary>
     public static readonly Need LeadUnderCoats = Add(
@@ -61,7 +64,7 @@ public static class SiteNeeds
             F.LeadZone.Is(LeadZone.SetUp),
             F.Cover.IsNot(Cover.None)
         )
-        .Otherwise("lead has not been ruled out, no coat lies over it, and no lead work area is set up");
+        .Otherwise($"{LeadOpen}, no coat lies over it, and no lead work area is set up");
 
     /// <summary>No disturbing of suspect asbestos.</summary>
     public static readonly Need AsbestosAbsent = Add(

@@ -68,7 +68,10 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:tower|scaffold|platform|podium|ladder|trestles?|hop[\s-]?up|boards?\s+on)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Reach();
 
-    [GeneratedRegex(@"\b(?:sheet\w*|contain\w*|polythene|sealed\s+off|taped)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:sheet\w*|contain\w*|polythene|poly\s+(?:on|over|down)|plastic\s+(?:on|over|down|across)|sealed\s+off|(?<!\bbags?\s)taped)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Sheeted();
 
     [GeneratedRegex(@"\b(?:mortar|point(?:ing|ed)?|repoint\w*)\b", RegexOptions.IgnoreCase)]
@@ -84,7 +87,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
     private static partial Regex Filtered();
 
-    [GeneratedRegex(@"\b(?:taped|contain\w*|polythene|sealed\s+off|zone|sheeted|sheets?\s+\d)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?<!\bbags?\s)taped|contain\w*|polythene|sealed\s+off|zone|sheeted|shut\s+and\s+signed|sheets?\s+\d)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Contained();
 
     [GeneratedRegex(@"\bstripe\b", RegexOptions.IgnoreCase)]

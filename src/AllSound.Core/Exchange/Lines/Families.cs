@@ -196,6 +196,7 @@ internal static partial class Families
         Cover.Oil,
         Cover.Radiator,
         Cover.Floor,
+        Cover.MetalAlkyd,
     ];
 
     /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>

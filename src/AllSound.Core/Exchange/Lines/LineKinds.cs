@@ -47,11 +47,16 @@ internal static partial class LineKinds
 
     /// <summary>What a piece is.</summary>
     public static LineKind Of(string piece) =>
-        Denies().IsMatch(piece) ? LineKind.Denied
+        Proved().IsMatch(piece) ? LineKind.Found
+        : Denies().IsMatch(piece) ? LineKind.Denied
         : Cares().IsMatch(piece) ? LineKind.Care
         : Finds().IsMatch(piece) ? LineKind.Found
-        : Remarks().IsMatch(piece) ? LineKind.Remark
+        : Remarks().IsMatch(piece) || Held().IsMatch(piece) ? LineKind.Remark
         : LineKind.Work;
+
+    // Said by itself that is a result, and nothing that is not to be done.
+    [GeneratedRegex(@"^(?:and\s+|but\s+)?no\s+(?:lead|asbestos)(?:\s+(?:found|in\s+it|in\s+any|anywhere))?\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Proved();
 
     /// <summary>True where the rest of the sentence is a remark too.</summary>
     public static bool Tells(string piece) => Word().IsMatch(piece);
@@ -65,9 +70,11 @@ internal static partial class LineKinds
     /// <summary>What any words say was proved or put right.</summary>
     public static ImmutableArray<string> Settled(string piece) =>
         [
-            .. Lead().IsMatch(piece) ? ["lead=ProvedAbsent"] : Array.Empty<string>(),
+            // Somebody's word is no proof: what is presumed stays so.
+            .. Lead().IsMatch(piece) && Proof().IsMatch(piece) ? ["lead=ProvedAbsent"] : Array.Empty<string>(),
             .. Tank().IsMatch(piece) ? ["drinkingWater=None"] : Array.Empty<string>(),
             .. Cured().IsMatch(piece) ? ["dampSource=Cured", "mouldSource=Cured"] : Array.Empty<string>(),
+            .. Held().IsMatch(piece) ? ["loose=None"] : Array.Empty<string>(),
         ];
 
     /// <summary>True where a line is about another part of the building than the surface: "Trim: ..." for a wall.</summary>
@@ -127,7 +134,7 @@ internal static partial class LineKinds
 
     // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
     [GeneratedRegex(
-        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|after\s+the\s+dew\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let|be\s+painted)\b)[^,.;]*",
+        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|(?:after|before)\s+the\s+(?:salt\s+|night\s+|morning\s+|evening\s+)?(?:dew|wind|rain|frost|sun|dark)\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|to\s+(?:the\s+)?(?:data\s+|label\s+)?sheet\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let|be\s+painted)\b)[^,.;]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Reason();
@@ -157,10 +164,16 @@ internal static partial class LineKinds
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|\b(?:set|lay|stick|fix)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+)?flakes\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\bwall\s+damped\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();
+
+    [GeneratedRegex(
+        @"\b(?:lab\w*|x-?ray\w*|xrf|analys\w*|assay\w*|results?|reports?|certificates?|tests?|tested|swabs?|swabbed|slips?|samples?|sampled|proved|proven)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Proof();
 
     [GeneratedRegex(@"\blead\b[^.;]*\b(?:clear|negative|absent|none|nil|free)\b|\bno\s+lead\b|\blead[\s-]free\b", RegexOptions.IgnoreCase)]
     private static partial Regex Lead();
@@ -182,6 +195,10 @@ internal static partial class LineKinds
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Cured();
+
+    // What flakes is set down and not taken off.
+    [GeneratedRegex(@"\b(?:set|lay|stick|fix|glue|consolidat)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+|lifting\s+)?flakes\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Held();
 
     [GeneratedRegex(
         @"^\W*(?<part>walls?|ceilings?|trim|wood\s*work|skirtings?|doors?|windows?|frames?|floors?|radiators?|joinery|architraves?|bannisters?|banisters?|spindles)\s*[:\-–]",

@@ -29,6 +29,12 @@ internal static partial class LineParts
     /// <summary>True when the first thing that a part says to do prepares, so that no paint named in it is put on.</summary>
     public static bool Prepares(string part) => Chemical().IsMatch(part) || Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
 
+    /// <summary>True when the first thing that a part says to do is to sand.</summary>
+    public static bool BeginsAbrading(string part) => Sands().IsMatch(part);
+
+    [GeneratedRegex(@"^(?:\w+ly\s+|light\s+|quick\s+|just\s+)*(?:sand|flat|scuff|abrad)\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sands();
+
     /// <summary>True when a part is about a test or a reading, which is no work on the surface.</summary>
     public static bool Tests(string part) => Test().IsMatch(part);
 
@@ -98,7 +104,7 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

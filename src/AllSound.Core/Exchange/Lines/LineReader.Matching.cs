@@ -18,6 +18,9 @@ public static partial class LineReader
         .. Coatings.All.Select(p => new Wording<CoatingClass>(p, ProductPhrases.All.GetValueOrDefault(p.Id, []), p.Title)),
     ];
 
+    // What kills growth is no matter of sanding, whatever is said to come off.
+    private static readonly FrozenSet<string> Kills = new[] { "cl_mould_wash", "cl_mould_lime", "cl_algae_biocide" }.ToFrozenSet(StringComparer.Ordinal);
+
     // A word that nothing is known of weighs as much against as one that tells a little.
     private const double Unknown = 1.5;
 
@@ -38,11 +41,12 @@ public static partial class LineReader
     private static List<(Wording<Operation> Name, double Score)> Rank(string[] words, string part, CoatingClass? product, string[]? among = null)
     {
         var prepares = LineParts.Prepares(part);
+        var abrades = LineParts.BeginsAbrading(part);
         var ranked = new List<(Wording<Operation> Name, double Score)>();
         foreach (var (name, said) in Operating.Said(words, among))
         {
             var coat = name.Of.Role != CoatRole.None;
-            if (coat && prepares)
+            if ((coat && prepares) || (abrades && Kills.Contains(name.Of.Id)))
             {
                 continue;
             }

@@ -34,6 +34,11 @@ public static partial class LineReader
                         pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
                     }
                 }
+                else if (LineParts.OnlyLays(head) && pieces.Count == 0 && run is [var only] && IsCutIn(only))
+                {
+                    // Nothing else is said: cutting in and rolling is the coat.
+                    run[0] = $"{only}, {head}";
+                }
                 else if (LineParts.OnlyLays(head) && (run.Count > 0 || pieces.Count > 0))
                 {
                     // "Mix the primer and roll": what was mixed is laid.

@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Exchange;
@@ -17,6 +18,9 @@ public static partial class LineReader
         public ReadLine? Coat { get; set; }
 
         public ReadLine? Last { get; set; }
+
+        // What the edges were striped with.
+        public CoatingClass? Striped { get; set; }
 
         public double? Clock { get; set; }
     }
@@ -62,10 +66,11 @@ public static partial class LineReader
         }
 
         // What a line says was found or put right counts wherever in it that is said.
-        if (LineKinds.Settled(plain) is { IsEmpty: false } found && !placed.Exists(p => p.Said is { Found.IsEmpty: false }))
+        var told = placed.SelectMany(p => p.Said?.Found ?? []).ToHashSet(StringComparer.Ordinal);
+        if (LineKinds.Settled(plain).RemoveAll(told.Contains) is { IsEmpty: false } found)
         {
             var at0 = placed.Count > 0 ? placed[0] : NotUnderstood(plain, ["something found: no step"], []) with { Number = number };
-            at0 = at0 with { Said = (at0.Said ?? new SequenceSaid { Line = number, Words = plain }) with { Found = found } };
+            at0 = at0 with { Said = (at0.Said ?? new SequenceSaid { Line = number, Words = plain }) with { Found = [.. at0.Said?.Found ?? [], .. found] } };
             placed = placed.Count > 0 ? [at0, .. placed.Skip(1)] : [at0];
         }
 

@@ -20,6 +20,8 @@ public static partial class LineReader
 
     private const string AnotherPart = "about another part: not judged here";
 
+    private const string Striping = "dn_stripe";
+
     // What makes filler flush, the usual way first.
     private static readonly Operation[] RubbingDown =
     [
@@ -130,8 +132,10 @@ public static partial class LineReader
             var again = LineParts.Repeats(words)
                 ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
                 : null;
+            var striped = LineParts.Repeats(words) && last is { Step.Operation: Striping } && at.Striped is { } band ? WholeCoat(band) : null;
             var one =
-                LineWaits.IsAll(words) ? NotUnderstood(words, ["counted as the wait before the next step"], [])
+                striped is not null ? Whole(Understood(words, striped, at.Striped, 1, []))
+                : LineWaits.IsAll(words) ? NotUnderstood(words, ["counted as the wait before the next step"], [])
                 : again is { Step: { } step }
                     ? Understood(words, Operations.Find(step.Operation)!, step.Product is null ? null : Coatings.Find(step.Product), 1, []) with
                     {
@@ -146,12 +150,17 @@ public static partial class LineReader
                         [.. RubbingDown[1..].Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
                     )
                 : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
+            at.Striped = one.Step?.Operation == Striping ? Best(LineWords.Of(words))?.Of : at.Striped;
             read.Add((one, LineWaits.Of(words)));
         }
 
         // Edges are cut in with the coat: said beside one it is no more to do.
         return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
     }
+
+    // After edges are striped the full coat is of the same.
+    private static Operation? WholeCoat(CoatingClass product) =>
+        Operations.All.FirstOrDefault(o => o is { Sprayed: false, Role: CoatRole.Primer or CoatRole.Undercoat or CoatRole.Finish } && o.Products.Contains(product));
 
     private static SequenceStep Same(SequenceStep step, string part) =>
         step with
@@ -273,7 +282,18 @@ public static partial class LineReader
                 : "not understood: pick the operation",
             ],
             Ids(near.ThenBy(x => x.Name.Of.Id, StringComparer.Ordinal).Select(x => x.Name))
-        );
+        ) with
+        {
+            // Coats that nobody understood may be the very ones that would else be missed.
+            Said = CoatsUnread().IsMatch(part)
+                ? new SequenceSaid
+                {
+                    Line = 0,
+                    Words = part,
+                    UnreadCoats = true,
+                }
+                : null,
+        };
     }
 
     private static ReadLine NotUnderstood(string part, ImmutableArray<string> why, ImmutableArray<string> others) => new(part, null, null, null, 0, others, why);
@@ -325,6 +345,9 @@ public static partial class LineReader
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Numbering();
+
+    [GeneratedRegex(@"\bcoats?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CoatsUnread();
 
     [GeneratedRegex(
         @"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",

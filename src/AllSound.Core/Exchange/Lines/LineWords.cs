@@ -37,6 +37,15 @@ internal static partial class LineWords
         (HandOver(), " handover "),
         // What it is laid with says nothing of what is laid.
         (Roller(), " "),
+        // Sheeting, and no paint of that name.
+        (PolySheet(), " sheet "),
+        // What is moved out of the way, and what hangs on a machine.
+        (Carpets(), " "),
+        (DustBag(), " "),
+        // Who leads, and no metal.
+        (Leading(), " "),
+        // Homes, and no abrading.
+        (Homes(), " "),
     ];
 
     private static readonly FrozenDictionary<string, string> Same = new Dictionary<string, string>
@@ -248,6 +257,24 @@ internal static partial class LineWords
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Roller();
+
+    [GeneratedRegex(
+        @"\b(?<!\bcoats?\s+(?:of\s+)?(?:clear\s+)?)(?:layers?\s+(?:of\s+)?)?(?:poly(?:thene|ethylene)?|plastic)\s+(?:sheet\w*|on|over|across|under|down|up|taped|film)\b(?!\s*pipes?\b)|\blayers?\s+(?:of\s+)?poly\w*\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex PolySheet();
+
+    [GeneratedRegex(@"\broll\w*\s+(?:back|up)\s+(?:the\s+)?(?:carpets?|rugs?)(?:\s+edges?)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Carpets();
+
+    [GeneratedRegex(@"\b(?:a\s+|the\s+)?dust\s+bags?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex DustBag();
+
+    [GeneratedRegex(@"\blead\s+(?:contractors?|painters?|hands?|decorators?|joiners?|trades?|times?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Leading();
+
+    [GeneratedRegex(@"\bflats\b(?!\s+(?:down|off|back)\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex Homes();
 
     [GeneratedRegex(@"\bt-?wash\b", RegexOptions.IgnoreCase)]
     private static partial Regex TWash();

@@ -38,7 +38,7 @@ internal static class MannerPhrases
         ),
         Said(
             "household-vacuum",
-            @"\b(?:house(?:hold)?|domestic|ordinary|kitchen|home)\s+(?:vac(?:uum)?|hoover)|\bsweep\b[^.;]*\b(?:broom|brush)\b|\bbroom\b|\bdry\s+sweep|\bblow\w*\s+(?:off|down|out)\s+(?:the\s+)?dust|\bair\s*line\b"
+            @"\b(?:house(?:hold)?|domestic|ordinary|kitchen|home)\s+(?:vac(?:uum)?|hoover)|\bsweep\b[^.;]*\b(?:broom|brush)\b|\bbroom\b|\bsw(?:eep|ept)\s+(?:it\s+|the\s+\w+\s+)?(?:all\s+)?up\b|\bdry\s+sweep|\bblow\w*\s+(?:off|down|out)\s+(?:the\s+)?dust|\bair\s*line\b"
         ),
         Said(
             "lead-in-use",
@@ -66,7 +66,7 @@ internal static class MannerPhrases
         Said("isocyanate-spray", @"\bspray\w*\b[^.;]*\b(?:two[\s-]?pack|2k|2[\s-]?pack|polyurethane|isocyanate)\b[^;]*\bdust\s+mask\b"),
         Said(
             "shut-room",
-            @"\b(?:windows?|room)\s+(?:and\s+\w+\s+)?(?:all\s+)?(?:kept\s+|stay\s+|left\s+)?(?:shut|closed)\b|\bshut\s+the\s+windows?\b|\bclose\s+(?:all\s+)?(?:the\s+)?(?:door\s+and\s+)?windows?\b"
+            @"\b(?:windows?|room)\s+(?:and\s+\w+\s+)?(?:all\s+)?(?:kept\s+|stay\s+|left\s+)?(?:shut|closed)\b(?!\s+(?:off|up|and\s+sign))|\bshut\s+the\s+windows?\b|\bclose\s+(?:all\s+)?(?:the\s+)?(?:door\s+and\s+)?windows?\b"
         ),
         Said(
             "dust-mask-vapour",
@@ -154,7 +154,7 @@ internal static class MannerPhrases
         ),
         Said(
             "painted-shut",
-            @"\b(?:paint\w*|leave|left)\b[^.;]*\b(?:shut|closed)\s+(?:while|till|until)\s+(?:it\s+)?(?:dr|wet)|\bpaint\w*\s+(?:it\s+)?shut\b|\bhours?\s+after\b[^.;]*\b(?:close|shut|latch)\w*\b|\bclose\w*\s+(?:it|them|the\s+\w+)\s+(?:while|with)\s+(?:the\s+)?(?:paint\s+)?(?:is\s+)?(?:still\s+)?(?:wet|tacky)"
+            @"\b(?:paint\w*|leave|left)\b[^.;]*\b(?:shut|closed)\s+(?:while|till|until)\s+(?:it\s+|the\s+paint\s+)?(?:dr|is\s+wet|wet)|\bpaint\w*\s+(?:it\s+)?shut\b|\bhours?\s+after\b[^.;]*\b(?:close|shut|latch)\w*\b|\bclose\w*\s+(?:it|them|the\s+\w+)\s+(?:while|with)\s+(?:the\s+)?(?:paint\s+)?(?:is\s+)?(?:still\s+)?(?:wet|tacky)"
         ),
         Said("hinges-painted", @"\bpaint\w*\s+(?:straight\s+)?over\s+(?:the\s+)?(?:hinges?|locks?|sockets?|switch(?:es)?|handles?|ironmongery)\b"),
         Said("acid-on-sealed", $@"\b(?:{Acid}|etch\w*)\b"),
@@ -216,10 +216,13 @@ internal static class MannerPhrases
         Said("too-cold", @"\b(?:at|with|still|only)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
         Said(
             "mould-wiped",
-            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,20}\b(?:mould|mold|mildew)\b(?!-)"
+            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)"
         ),
         Said("no-meter", @"\b(?:looks?|nice\s+and|feels?|seems?)\s+(?:\w+\s+and\s+)?(?:light|pale|dry)\b[^.;]*\bso\b"),
-        Said("cords-painted", @"\b(?:gloss|paint|coat)\w*\b[^.;]*\b(?:cords?|pulleys?|running\s+(?:channels?|faces?))\b"),
+        Said(
+            "cords-painted",
+            @"\b(?:gloss|paint|coat)\w*\b[^.;]*\b(?:cords?|pulleys?|running\s+(?:channels?|faces?))\b(?!\s+(?:kept|clean|masked|left|bare|free|not)\b)"
+        ),
         Said("fire-leaf-cut", @"\bplan(?:e|ed|ing)\b[^.;]*\b(?:mm|edge|off|leaf)\b|\btrim\w*\s+(?:the\s+)?(?:door|leaf)\b"),
         Said("fire-wedged", @"\b(?:wedg(?:e|ed|ing)|prop(?:s|ped|ping)?)\b[^.;]*\bopen\b"),
         Said("escape-closed", @"\b(?:close|tape|shut|block)\w*\s+(?:off\s+)?the\s+(?:fire\s+)?(?:escape|exit)\b"),
@@ -239,7 +242,7 @@ internal static class MannerPhrases
         ),
         Said(
             "hot-radiator",
-            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)"
+            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)"
         ),
     ];
 

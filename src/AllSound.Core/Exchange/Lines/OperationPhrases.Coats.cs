@@ -101,6 +101,7 @@ internal static partial class OperationPhrases
             // Finishes.
             ["tc_emul_roll"] =
             [
+                "cutin roll",
                 "emulsion",
                 "matt emulsion",
                 "emulsion wall",
@@ -212,6 +213,7 @@ internal static partial class OperationPhrases
             ["tc_heat"] = ["heat resisting", "high temperature paint", "stove paint", "heat resistant paint", "heatproof paint"],
             ["tc_bitumen"] = ["bitumen", "bitumen paint", "bituminous", "bituminous paint", "black bitumen"],
             ["tc_tile"] = ["tile paint", "tile finish", "paint tile", "tile enamel", "tile coat"],
+            ["tc_floor_alkyd"] = ["alkyd floor", "alkyd floor paint", "oilbased floor paint", "oil floor paint", "porch paint"],
             ["tc_floor"] =
             [
                 "level epoxy",

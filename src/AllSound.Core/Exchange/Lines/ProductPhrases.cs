@@ -62,6 +62,7 @@ internal static class ProductPhrases
         ["p_oil_hw"] = ["danish oil", "teak oil", "tung oil", "deck oil", "hardwax", "hardwax oil"],
         ["p_linseed"] = ["linseed", "linseed paint"],
         ["p_floor_1k"] = ["onepart floor paint", "single pack floor paint", "floor enamel"],
+        ["p_floor_alk"] = ["alkyd floor", "alkyd floor paint", "oil based floor paint", "oil floor paint", "porch paint"],
         ["p_floor_2k"] = ["level epoxy", "epoxy seal", "clear epoxy", "twopart floor", "epoxy floor", "twopart floor paint"],
         ["p_tile_2k"] = ["twopart tile", "epoxy tile paint"],
     }.ToFrozenDictionary(StringComparer.Ordinal);

@@ -260,6 +260,37 @@ public static class WoodFloorAndTileCoatings
         Source = Source.Usual,
     };
 
+    /// <summary>Alkyd floor paint, for treads and boards that have been in oil paint before.</summary>
+    public static readonly CoatingClass FloorAlkyd = new()
+    {
+        Id = "p_floor_alk",
+        Title = "alkyd floor paint",
+        Family = CoatFamily.Alkyd,
+        Cover = Cover.EggshellAlkyd,
+        Carrier = Carrier.Spirit,
+        VolumeSolids = 55,
+        Microns = 45,
+        Spread = (12, 9, 7),
+        ThinMost = 10,
+        Drying = new(6, 16, 24, 7, 168),
+        Voc = 390,
+        Temperature = (10, 28),
+        Sd = 2.5,
+        Price = 4.2,
+        Tins = [2.5, 5],
+        Life = (4, 3),
+        Sheens = [Sheen.Eggshell, Sheen.Satin, Sheen.Gloss],
+        RaisesNibs = true,
+        HeatMost = 60,
+        Alkali = 0,
+        Flex = 1,
+        WetEdge = 20,
+        Finishes = [FinishFamily.Floor],
+        Grounds = Wood,
+        Follows = [.. AlkydBase, Cover.EggshellAlkyd],
+        Source = Source.Usual,
+    };
+
     /// <summary>Two-part floor coating.</summary>
     public static readonly CoatingClass FloorTwoPart = new()
     {

@@ -40,6 +40,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
     // Shares of the face that are loose or bare by the way. Judgement.
     private const double LittleLoose = 0.1;
     private const double LittleBare = 0.1;
+    private const double TwoFlakes = 0.01;
 
     /// <summary>All of them.</summary>
     public static ImmutableArray<Allowance> All { get; } =
@@ -73,6 +74,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Now.Get(Facets.Key) == Key.Abraded,
             Passing.Noted
         ),
+        // Edges are striped with the primer itself.
+        new([GroundNeeds.BareSealed], at => at.Act?.Operation.Id == "dn_stripe", Passing.Idle),
         // Nobody primes the chips first where a primer goes all over.
         new(
             [.. Needs.All.Where(n => n.Id.StartsWith("ground-", StringComparison.Ordinal))],
@@ -105,8 +108,22 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
             Passing.Idle
         ),
+        // Dust taken up between two kinds of work does not end the lead work: the area stands until it is cleaned down after the last.
+        new(
+            [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
+            at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Now.Get(Facets.Cover) == Cover.None,
+            Passing.Met
+        ),
         // Outside, where all was done wet and no dust lies on the face, many clean down once at the end; it is better done before the coats.
         new([Needs.LeadDustGone], at => at.Cleans && at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Now.Get(Facets.Dust) == Presence.None, Passing.Told),
+        // Wax is lifted with a swab: where a flake or two lift besides, nothing is washed off.
+        new([SiteNeeds.LeadWashed], at => at.Act?.Operation.Id == "cl_wax" && at.Facts.LooseShare is { } share && share <= TwoFlakes, Passing.Told),
+        // Steel gets one coat of two-part finish over full coats of epoxy, as the protective systems of ISO 12944-5 have it; from memory.
+        new(
+            [Needs.Hidden],
+            at => at.Act is null && at.Now.Get(Facets.Cover) == Cover.TwoPart && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous,
+            Passing.Told
+        ),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

@@ -81,7 +81,7 @@ public sealed record Audited(
 public static class Auditor
 {
     private const int MostQuestions = 2;
-    private const int MostTogether = 2;
+    private const int MostTogether = 3;
 
     /// <summary>Audits a sequence on a surface.</summary>
     /// <param name="rates">Prices, for the cheapest mend.</param>
@@ -163,12 +163,20 @@ public static class Auditor
 
     // What the old film is called, where it is what does not suit.
     private static string Problem(Flaw flaw, Followed followed) =>
-        flaw.Need is { } need
+        flaw.Need == SiteNeeds.LeadAbsent || flaw.Need == SiteNeeds.LeadControlled || flaw.Need == SiteNeeds.LeadWashed
+            ? LeadSaid(flaw.Problem, followed.Before[Math.Clamp(flaw.At, 0, followed.Before.Length - 1)])
+        : flaw.Need == Needs.FillerDry && followed.Acts.Take(flaw.At).LastOrDefault(a => a.Leaves?.Clock == Drying.Filler)?.Operation.Id == "rp_putty"
+            ? "the putty has not skinned"
+        : flaw.Need is { } need
         && need.Id.StartsWith("film-takes-", StringComparison.Ordinal)
         && flaw.At < followed.Before.Length
         && ExistingCoatings.Of(followed.Before[flaw.At].Get(Facets.Film)) is { } film
             ? $"{flaw.Problem}: it is {film.Title}"
-            : flaw.Problem;
+        : flaw.Problem;
+
+    // Lead that was found is called so.
+    private static string LeadSaid(string problem, in Condition now) =>
+        now.Get(Facets.Lead) == Lead.Confirmed ? problem.Replace(SiteNeeds.LeadOpen, "the old paint holds lead", StringComparison.Ordinal) : problem;
 
     private static int? Number(IReadOnlyList<SequenceStep> sequence, Flaw flaw) => flaw.Line ?? Number(sequence, flaw.At);
 
@@ -210,7 +218,9 @@ public static class Auditor
         {
             yield return new(
                 Number(sequence, at),
-                need.Clock is null ? $"Not written before this step: {need.Title}." : "The wait before this step is shorter than usual; the product's data sheet decides."
+                at >= sequence.Count ? $"Not written, or not understood: {need.Title}."
+                    : need.Clock is null ? $"Not written before this step: {need.Title}."
+                    : "The wait before this step is shorter than usual; the product's data sheet decides."
             );
         }
 

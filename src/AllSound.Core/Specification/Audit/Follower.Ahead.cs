@@ -28,9 +28,15 @@ internal sealed partial class Follower
     // A coat whose product nobody named is one that the next holds to, and that is dry by then.
     private static bool Leads(Read read, Coming next)
     {
-        if (read.Act.Operation.Role is CoatRole.None or CoatRole.Finish)
+        if (read.Act.Operation.Role is CoatRole.None)
         {
             return true;
+        }
+
+        // Of a finish only whether it is ready by then: the same paint holds to itself.
+        if (read.Act.Operation.Role is CoatRole.Finish)
+        {
+            return next.Waits is not { } until || next.Act.Operation.Role != CoatRole.Finish || read.Act.Leaves is not { } wet || wet.Least * 60 * Near <= until;
         }
 
         foreach (var need in next.Act.Needs)

@@ -70,6 +70,13 @@ internal sealed partial class Follower
             return let.How is Passing.Idle or Passing.Told ? now : Put(need, now);
         }
 
+        // A face that was measured wet does not dry because nobody wrote that it should.
+        if (need == GroundNeeds.FabricDry && appraised.Facts.Moisture == Moisture.Wet && now.Get(Facets.Moisture) == start.Get(Facets.Moisture))
+        {
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? Put(need, now) : now;
+        }
+
         // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
         if (!(need == Needs.WindowOpen && waited is not null) && unsaid.Meets(need, now) is { } met)
         {

@@ -41,13 +41,16 @@ internal sealed partial class Follower
         start = appraised.Condition;
         foreach (var found in said.SelectMany(s => s.Found))
         {
-            if (Claim(found) is var (facet, value) && (open.Remove(facet.Index) || Settled.Contains(facet.Index)))
+            if (Claim(found) is var (facet, value) && (open.Remove(facet.Index) || Settled.Contains(facet.Index) || IsSetDown(facet)))
             {
                 start = start.With(facet.Index, value);
             }
         }
 
         soft = open.ToFrozenSet();
+
+        // Flakes are stuck down again only where the old film is what is to be kept; elsewhere they are scraped off.
+        bool IsSetDown(Facet facet) => facet == Facets.Loose && surface.Brief.KeepOldFilm;
     }
 
     /// <summary>Follows it.</summary>
@@ -94,6 +97,13 @@ internal sealed partial class Follower
         // Asked one by one: what is put right for one may meet another.
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
+            // Coats that were not understood are judged as nothing: neither as laid nor as missing.
+            if (need.Severity == Severity.Poor && said.Any(s => s.UnreadCoats))
+            {
+                run.Notes.Add((steps.Count, need));
+                continue;
+            }
+
             condition = Judge(need, condition, steps.Count, null, null, null, run.Flaws, run.Open, run.Taken, run.Notes, putRight);
         }
 
@@ -259,8 +269,7 @@ internal sealed partial class Follower
             foreach (var act in acts.OfType<Act>())
             {
                 // What else the words may mean is no finish that nobody asked for.
-                var asked =
-                    act.Operation.Role != CoatRole.Finish || seen.Count == 0 || act.Operation.Id == step.Operation || goal.Finishes.Any(f => f.Id == act.Product?.Id);
+                var asked = seen.Count == 0 || act.Operation.Id == step.Operation || goal.AsksFor(act);
                 if (asked && seen.Add(act.Index))
                 {
                     yield return act;

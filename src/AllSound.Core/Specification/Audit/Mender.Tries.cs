@@ -78,7 +78,7 @@ internal sealed partial class Mender
                 && !a.Operation.Sprayed
                 && goal.Allows(a)
                 && Unsaid.Suits(a, now.Before[at])
-                && (a.Operation.Role != CoatRole.Finish || goal.Finishes.Any(f => f.Id == a.Product.Id))
+                && goal.AsksFor(a)
             )
             .Select(a => (Act: a, Unmet: (a.NeedSet - Treatments.Satisfied(now.Before[at])).Count, Custom: remedy.Level(a)))
             .Where(x => x.Custom == Custom.Customary || x.Act.Operation == act.Operation)
@@ -116,7 +116,13 @@ internal sealed partial class Mender
             less[at] = (less[at].Step with { WaitHours = null }, less[at].Origin);
         }
 
-        yield return new(less, 2, "Leave this step out.");
+        // What was broken stays so if its repair is left out.
+        var dry = now.Acts[at].Operation is { Group: Group.Abrade } && now.Acts[at].Needs.Contains(SiteNeeds.LeadAbsent);
+        yield return new(
+            less,
+            now.Acts[at].Operation.Group is Group.Repair or Group.Fill ? 4 : 2,
+            dry ? "Leave this step out: what is still to be rubbed down is rubbed down wet." : "Leave this step out."
+        );
     }
 
     private IEnumerable<Try> Adds(int at, Need need)

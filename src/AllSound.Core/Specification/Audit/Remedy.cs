@@ -35,7 +35,7 @@ internal sealed class Remedy(Rates rates, Goal goal, Appraised appraised, Custom
 
     private Found? Within(Condition from, IReadOnlyList<Need> wanted, Func<Act, bool>? such)
     {
-        var acts = Operations.Acts.Where(a => goal.Allows(a) && !a.Operation.Hired && such?.Invoke(a) != false).ToArray();
+        var acts = Operations.Acts.Where(a => goal.Allows(a) && !a.Operation.Hired && goal.AsksFor(a) && such?.Invoke(a) != false).ToArray();
         var task = new SurfaceTask(from, wanted, [], acts);
         return task.Missing.IsEmpty ? task.Priced(task.Aim(wanted), new Prices(appraised.Extents, rates, task.Acts), Weights.LeastCost).Cheapest() : null;
     }

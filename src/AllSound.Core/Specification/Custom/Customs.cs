@@ -37,6 +37,8 @@ internal static class Customs
             Products("p_floor_1k"),
             s => s.Surface.Brief.Wear == Wear.Hard && s.Finish == FinishFamily.Floor && s.Ground != SubstrateFamily.Wood && !s.Outside
         ),
+        // It smells for days and dries slowly: waterborne where there is no reason for it.
+        new(Custom.Exceptional, Products("p_floor_alk"), _ => true),
         new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
         new(
             Custom.Special,

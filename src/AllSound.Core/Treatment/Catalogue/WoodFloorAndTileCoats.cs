@@ -213,6 +213,25 @@ internal static class WoodFloorAndTileCoats
             Protection = ["chemical gauntlets", "goggles"],
         },
         Coat(
+            "tc_floor_alkyd",
+            Group.Topcoat,
+            CoatRole.Finish,
+            "Alkyd floor paint",
+            "Brush the edges, work away towards the door; no feet for a day, no loads for a week.",
+            [WoodFloorAndTileCoatings.FloorAlkyd],
+            10,
+            "no misses against the light",
+            "S20 solvent",
+            Source.Usual,
+            2.5
+        ) with
+        {
+            // On masonry floors alkali from below turns it to soap.
+            Needs = [FilmStripping.OnWood],
+            Cautions = ["Wet floors slip: close it off.", "Draw the fumes out: no flame or spark."],
+            Protection = Sealing.FumeWear,
+        },
+        Coat(
             "pr_floor",
             Group.Prime,
             CoatRole.Spot,

@@ -255,11 +255,12 @@ internal static partial class Manners
             {
                 Seen = true,
                 When = at =>
-                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not (CoatRole.None or CoatRole.Spot) }
+                    at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None } act
+                    && (act.Operation.Role != CoatRole.Spot || (act.Product.Cover is Cover.MetalAlkyd or Cover.WoodAlkyd && at.Start.Get(Facets.Film) == Film.None))
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
-                Covers = ["bare-sealed", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
+                Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",
             },
             Fails(
@@ -322,6 +323,17 @@ internal static partial class Manners
                     at.Act is { Operation.Role: CoatRole.Finish, Product.Cover: Cover.Emulsion }
                     && at.Surface.Brief.Finish == FinishFamily.TrimPaint
                     && at.Surface.Element is Element.Door or Element.Window or Element.Frame or Element.Skirting or Element.Architrave or Element.Sill,
+            },
+            Fails(
+                "wall-paint-on-radiator",
+                "wall paint is laid on a radiator",
+                "It yellows, smells and flakes as the metal heats and cools, and water in it rusts the bare iron.",
+                "Use radiator enamel, or a metal paint that is made for the heat, over a metal primer."
+            ) with
+            {
+                Seen = true,
+                Covers = ["film-takes-emulsion-p_emul_contract"],
+                When = at => at.Act is { Operation.Role: CoatRole.Finish, Product.Cover: Cover.Emulsion } && at.Surface.Element == Element.Radiator,
             },
             Poor(
                 "cords-painted",

@@ -1,0 +1,100 @@
+using AllSound.Core.Documents;
+using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
+using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
+using AllSound.Testing;
+using Xunit;
+
+namespace AllSound.Core.Tests;
+
+/// <summary>What words in painters' lines count for, and what they do not. Common practice; the lead rule is that of the safety invariants.</summary>
+public sealed class SaidInLinesTests
+{
+    private static readonly Surface Door = One.Surface(
+        Element.Door,
+        "sw",
+        One.Good with
+        {
+            Lead = null,
+            LeadProof = null,
+        },
+        [One.Coat("alkyd_gloss", 3)],
+        new Brief { Finish = FinishFamily.TrimPaint }
+    );
+
+    private static readonly Surface Wall = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt", 3)], new Brief { Finish = FinishFamily.WallPaint });
+
+    [Theory]
+    [InlineData("1. No lead. Orbital with 80 grit.", false)]
+    [InlineData("1. Owner says no lead in it. Orbital with 80 grit.", false)]
+    [InlineData("1. Lead free. Orbital with 80 grit.", false)]
+    [InlineData("1. Laboratory report: no lead. Orbital with 80 grit.", true)]
+    [InlineData("1. Lead test negative, every layer. Wall dry. Orbital with 80 grit.", true)]
+    public void Only_what_proves_it_rules_lead_out(string line, bool proved)
+    {
+        var faults = Audit(Door, 1920, line, "2. Undercoat, overnight", "3. Oil satin, two coats, overnight between").Faults;
+        Assert.Equal(!proved, faults.Any(f => f.NeedId == "lead-absent" && f.Severity == Severity.Danger));
+    }
+
+    [Theory]
+    [InlineData("Lead contractor informed, sheets down")]
+    [InlineData("Dust sheets down, agreement signed")]
+    public void No_lead_work_area_is_read_from_words_that_are_near(string line) =>
+        Assert.DoesNotContain("ms_lead_setup", LineReader.Read(line).SelectMany(l => (l.Step?.Or ?? []).Append(l.Step?.Operation ?? "")));
+
+    [Fact]
+    public void What_is_not_to_be_done_between_coats_hides_no_coat_that_is_missing()
+    {
+        var one = Audit(Wall, 2005, "1. Wash, rinse, dry", "2. One coat durable matt", "3. Don't sand between coats");
+        Assert.Contains(one.Faults, f => f.NeedId == "full-finish");
+    }
+
+    [Fact]
+    public void Coats_that_were_not_understood_are_neither_laid_nor_missing()
+    {
+        var answer = Audit(Wall, 2005, "1. Wash, rinse, dry", "2. Two coats of wombat on everything");
+        Assert.DoesNotContain(answer.Faults, f => f.NeedId is "full-finish" or "topcoats-1");
+        Assert.Contains(LineReader.Read("Two coats of wombat on everything"), l => l.Said?.UnreadCoats == true);
+    }
+
+    [Fact]
+    public void Flakes_are_stuck_down_only_where_the_old_film_is_kept()
+    {
+        var flaking = Wall with { Facts = Wall.Facts with { LooseShare = 0.2 } };
+        string[] lines = ["1. Wash, rinse, dry", "2. Stick down the loose flakes", "3. Durable matt, two coats, 4 h between"];
+        Assert.Contains(Audit(flaking, 2005, lines).Faults, f => f.NeedId == "loose-off");
+    }
+
+    [Fact]
+    public void A_price_for_what_nobody_has_tried_says_so()
+    {
+        var untried = Wall with { Facts = new Facts(), Layers = null };
+        Assert.Contains("One surface has not been tried yet", Summary(untried), StringComparison.Ordinal);
+        Assert.DoesNotContain("not been tried yet", Summary(Wall), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_client_reads_who_else_is_needed()
+    {
+        var cracked = Wall with { Facts = Wall.Facts with { LiveCrack = true } };
+        Assert.Contains("By other trades", Summary(cracked), StringComparison.Ordinal);
+    }
+
+    private static string Summary(Surface surface)
+    {
+        var job = One.Job(surface);
+        var (building, space, one) = job.Surfaces().Single();
+        var specified = new Dictionary<string, Specified> { [one.Id] = Specifier.Specify(job, building, space, one) };
+        return Writing.Write(DocumentKind.ClientSummary, job, specified, "today", "1").ToMarkdown();
+    }
+
+    private static AuditReport Audit(Surface surface, int built, params string[] lines)
+    {
+        var job = One.Job(surface, built);
+        var (building, space, one) = job.Surfaces().Single();
+        return AuditReporting.Audit(job, building, space, one, string.Join('\n', lines));
+    }
+}
