@@ -42,7 +42,11 @@ public sealed partial class JobStore(Database database) : IDisposable
                     FROM record r JOIN head h ON h.job_id = r.job_id WHERE r.kind = 'job'
                     """
                 )
-                .Select(r => new JobLine(r.Id, JobFile.Parse<Job>(r.Data).Value?.Title ?? r.Id, r.Surfaces, TimeOf(r.Revision)))
+                .Select(r =>
+                {
+                    var job = JobFile.Parse<Job>(r.Data).Value;
+                    return new JobLine(r.Id, job?.Title ?? r.Id, job?.Client, job?.Address, r.Surfaces, TimeOf(r.Revision));
+                })
                 .OrderBy(j => j.Title, StringComparer.OrdinalIgnoreCase)
                 .ThenBy(j => j.Id, StringComparer.Ordinal),
         ];

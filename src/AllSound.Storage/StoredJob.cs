@@ -30,7 +30,7 @@ public enum Written
 /// <param name="Title">Title.</param>
 /// <param name="Surfaces">How many surfaces.</param>
 /// <param name="Touched">When it was last changed.</param>
-public sealed record JobLine(string Id, string Title, long Surfaces, DateTimeOffset Touched);
+public sealed record JobLine(string Id, string Title, string? Client, string? Address, long Surfaces, DateTimeOffset Touched);
 
 /// <summary>A record that is there and cannot be read.</summary>
 /// <param name="Key">Which.</param>

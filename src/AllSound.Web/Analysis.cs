@@ -26,6 +26,8 @@ internal sealed class Analysis : IDisposable
     private readonly Kept<ImmutableArray<CheckReport>> weighed = new(6_000);
     private readonly Kept<SurfaceLine> lines = new(20_000);
 
+    private const int MostStops = 2;
+
     /// <summary>What an answer for a surface was found from: versions are never used twice, so equal keys are equal records.</summary>
     private readonly record struct Key(long Job, long Building, long Space, long Surface, string Neighbours);
 
@@ -172,6 +174,28 @@ internal sealed class Analysis : IDisposable
             ],
             [.. stored.Spoilt.Select(s => new SpoiltView(s.Key.Kind, s.Key.Id, s.Why, s.Earlier is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null))]
         );
+
+    /// <summary>How a job stands, by the verdicts of its surfaces.</summary>
+    public JobState State(StoredJob stored)
+    {
+        SurfaceLine[] all = [.. stored.Job.Surfaces().AsParallel().AsOrdered().Select(p => Line(stored, p.Building, p.Space, p.Surface))];
+        int Count(Verdict verdict) => all.Count(l => l.Verdict == verdict);
+        return new(
+            Count(Verdict.Sound),
+            Count(Verdict.Prepare),
+            Count(Verdict.Failing),
+            Count(Verdict.Held),
+            Count(Verdict.Unseen),
+            [
+                .. all.Where(l => l.Verdict == Verdict.Held)
+                    .GroupBy(l => l.Headline, StringComparer.Ordinal)
+                    .OrderByDescending(g => g.Count())
+                    .ThenBy(g => g.Key, StringComparer.Ordinal)
+                    .Take(MostStops)
+                    .Select(g => g.Count() == 1 ? $"{g.First().Title}. {g.Key}" : $"{g.Count()} surfaces. {g.Key}"),
+            ]
+        );
+    }
 
     /// <summary>Specifications of all surfaces, by id.</summary>
     public ImmutableDictionary<string, Specified> SpecifyAll(StoredJob stored) =>

@@ -19,12 +19,28 @@ namespace AllSound.Web;
 internal sealed record HealthView(string Status, string Says);
 
 /// <summary>A line in the list of jobs.</summary>
-internal sealed record JobSummary(string Id, string Title, long Surfaces, DateTimeOffset Touched);
+internal sealed record JobSummary(string Id, string Title, string? Client, string? Address, long Surfaces, DateTimeOffset Touched);
+
+/// <summary>How a job stands: surfaces by verdict, and what stops most of them.</summary>
+internal sealed record JobState(int Sound, int Prepare, int Failing, int Held, int Unseen, [property: Prose] ImmutableArray<string> Stops);
+
+/// <summary>A job to be made like another.</summary>
+internal sealed record JobCopy
+{
+    public required string Title { get; init; }
+
+    /// <summary>True to take over only rooms, sizes and what surfaces are made of: what was found, decided and done there stays behind.</summary>
+    public bool RoomsOnly { get; init; }
+}
 
 /// <summary>A job to be begun.</summary>
 internal sealed record NewJob
 {
     public required string Title { get; init; }
+
+    public string? Client { get; init; }
+
+    public string? Address { get; init; }
 
     public Jurisdiction Jurisdiction { get; init; } = Jurisdiction.GB;
 
@@ -33,6 +49,9 @@ internal sealed record NewJob
 
     /// <summary>Year that was built, or null when unknown.</summary>
     public int? Built { get; init; }
+
+    /// <summary>Id of a job whose rooms it begins with; null: none.</summary>
+    public string? Like { get; init; }
 }
 
 /// <summary>A job with its spaces and the state of every surface. The records hold nothing of what belongs to them.</summary>

@@ -17,8 +17,23 @@ internal static class JobEndpoints
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs").WithTags("jobs");
-        api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Surfaces, j.Touched)).ToArray()).WithName("listJobs");
+        api.MapGet("/", (JobStore store) => store.List().Select(j => new JobSummary(j.Id, j.Title, j.Client, j.Address, j.Surfaces, j.Touched)).ToArray())
+            .WithName("listJobs");
         api.MapPost("/", Begin).Accepts<NewJob>("application/json").Produces<Saved>(201).ProducesValidationProblem().ProducesProblem(409).WithName("newJob");
+        api.MapGet(
+                "/{job}/state",
+                (string job, JobStore store, Analysis analysis) => store.Find(job) is { } stored ? Results.Ok(analysis.State(stored)) : Requests.NotFound("job")
+            )
+            .Produces<JobState>()
+            .ProducesProblem(404)
+            .WithName("getJobState");
+        api.MapPost("/{job}/copy", Copy)
+            .Accepts<JobCopy>("application/json")
+            .Produces<Saved>(201)
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("copyJob");
         api.MapDelete("/{job}", Delete).Produces<Saved>().ProducesProblem(404).ProducesProblem(409).WithName("deleteJob");
 
         api.MapGet(
@@ -136,37 +151,88 @@ internal static class JobEndpoints
             return problem!;
         }
 
+        Job? like = null;
+        if (asked.Like is { Length: > 0 } pattern)
+        {
+            if (store.Find(pattern) is not { } found)
+            {
+                return Requests.Problem([new Fault("$.like", $"there is no job '{pattern}'")]);
+            }
+
+            like = Templates.RoomsOf(found.Job);
+        }
+
         var title = asked.Title.Trim();
+        var building = asked.Building?.Trim() is { Length: > 0 } said ? said : title;
+        var job = new Job
+        {
+            Format = Job.CurrentFormat,
+            Id = "",
+            Title = title,
+            Client = asked.Client?.Trim() is { Length: > 0 } client ? client : null,
+            Address = asked.Address?.Trim() is { Length: > 0 } address ? address : null,
+            Jurisdiction = asked.Jurisdiction,
+            Buildings =
+            [
+                new Building
+                {
+                    Id = Slugs.Of(building, 1),
+                    Title = building,
+                    Built = asked.Built,
+                    Spaces = [],
+                },
+            ],
+        };
+        if (like is not null)
+        {
+            // Its first building is this one; what is of the firm comes along.
+            job = like with
+            {
+                Title = job.Title,
+                Client = job.Client,
+                Address = job.Address,
+                Jurisdiction = job.Jurisdiction,
+                Buildings = [.. like.Buildings.Select((b, i) => i == 0 ? b with { Title = building, Built = asked.Built } : b)],
+            };
+        }
+
+        return Put(store, job, $"Begun: {title}");
+    }
+
+    private static async Task<IResult> Copy(string job, HttpRequest request, JobStore store)
+    {
+        var (asked, problem) = await Requests.Read<JobCopy>(request);
+        if (asked is null)
+        {
+            return problem!;
+        }
+
+        if (store.Find(job) is not { } stored)
+        {
+            return Requests.NotFound("job");
+        }
+
+        var copy = stored.Job with { Title = asked.Title.Trim() };
+        return Put(store, asked.RoomsOnly ? Templates.RoomsOf(copy) : copy, $"Copied from {stored.Job.Title}");
+    }
+
+    // Under the first id that is free.
+    private static IResult Put(JobStore store, Job job, string label)
+    {
         for (var n = 1; ; n++)
         {
-            var job = new Job
-            {
-                Format = Job.CurrentFormat,
-                Id = Slugs.Of(title, n),
-                Title = title,
-                Jurisdiction = asked.Jurisdiction,
-                Buildings =
-                [
-                    new Building
-                    {
-                        Id = Slugs.Of(asked.Building ?? title, 1),
-                        Title = asked.Building?.Trim() ?? title,
-                        Built = asked.Built,
-                        Spaces = [],
-                    },
-                ],
-            };
+            var put = job with { Id = Slugs.Of(job.Title, n) };
             // The id of a job put away stays taken, so that it can be brought back.
             var outcome = store.Change(
-                job.Id,
-                $"Begun: {title}",
+                put.Id,
+                label,
                 null,
-                before => before is null && !store.Knows(job.Id) ? Plan.To(RecordSet.Empty.With(job)) : Plan.Refuse(Written.Taken)
+                before => before is null && !store.Knows(put.Id) ? Plan.To(RecordSet.Empty.With(put)) : Plan.Refuse(Written.Taken)
             );
             if (outcome.Written != Written.Taken)
             {
                 return outcome.Written == Written.Saved
-                    ? Results.Created($"/api/jobs/{job.Id}", new Saved(job.Id, outcome.Version))
+                    ? Results.Created($"/api/jobs/{put.Id}", new Saved(put.Id, outcome.Version))
                     : Requests.Refused(outcome, "job", key => key.Kind is RecordKind.Building ? "$.building" : "$");
             }
         }

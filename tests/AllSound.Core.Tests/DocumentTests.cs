@@ -41,16 +41,17 @@ public sealed partial class DocumentTests
     public void Every_page_of_the_text_names_job_surface_place_date_and_revision(DocumentKind kind)
     {
         var document = Written(kind);
-        var surfaces = Demo.Job.Surfaces().ToArray();
-        Assert.Equal(surfaces.Length + 1, document.Pages.Length);
+        // The client reads by rooms, everybody else by surfaces.
+        var about = Demo.Job.Surfaces().Select(p => (p.Building, p.Space, kind == DocumentKind.ClientSummary ? p.Space.Title : p.Surface.Title)).Distinct().ToArray();
+        Assert.Equal(about.Length + 1, document.Pages.Length);
         Assert.Null(document.Pages[0].Surface);
         var pages = document.ToMarkdown().Split("---\n\n", StringSplitOptions.RemoveEmptyEntries).Where(p => p.StartsWith("# ", StringComparison.Ordinal)).ToArray();
         Assert.Equal(document.Pages.Length, pages.Length);
-        for (var i = 0; i < surfaces.Length; i++)
+        for (var i = 0; i < about.Length; i++)
         {
-            var (building, space, surface) = surfaces[i];
+            var (building, space, title) = about[i];
             var head = string.Join(' ', pages[i + 1].Split('\n').Take(3));
-            Assert.Contains(surface.Title, head, StringComparison.Ordinal);
+            Assert.Contains(title, head, StringComparison.Ordinal);
             Assert.Contains(building.Title, head, StringComparison.Ordinal);
             Assert.Contains(space.Title, head, StringComparison.Ordinal);
             Assert.Contains(Demo.Job.Title, head, StringComparison.Ordinal);
@@ -68,7 +69,10 @@ public sealed partial class DocumentTests
         {
             var alone = PageOf(kind, surface.Id);
             Assert.Equal(surface.Title, alone.Surface);
-            Assert.Equal(Whole(whole[i + 1]), Whole(alone));
+            if (kind != DocumentKind.ClientSummary)
+            {
+                Assert.Equal(Whole(whole[i + 1]), Whole(alone));
+            }
         }
 
         Assert.Empty(Written(kind, "nowhere").Pages);
@@ -174,6 +178,32 @@ public sealed partial class DocumentTests
         }
 
         Assert.True(compared > 3);
+    }
+
+    [Fact]
+    public void The_client_reads_the_total_first_and_finds_every_surface_once_in_its_room()
+    {
+        var document = Written(DocumentKind.ClientSummary);
+        var free = Demo.Job.Surfaces().Where(p => OfDemo[p.Surface.Id].Holds.IsEmpty);
+        var total = Figures.Money(free.Sum(p => Figures.Shown(Takeoff.Planned(p.Surface, OfDemo[p.Surface.Id])?.Criteria.Money ?? 0)), Demo.Job.Rates.Currency);
+        Assert.Equal($"Altogether {total}", document.Pages[0].Blocks.First(b => b.Kind == BlockKind.Heading).Text);
+        foreach (var (_, space, surface) in Demo.Job.Surfaces())
+        {
+            var headings = document.Pages.Single(p => p.Surface == space.Title).Blocks.Where(b => b.Kind == BlockKind.Heading).ToArray();
+            Assert.Single(headings, h => h.Text.Contains(surface.Title, StringComparison.Ordinal));
+        }
+
+        // What the rooms come to is what the whole comes to, and nothing stands there in a language that is not the client's.
+        Assert.Contains("Not in the price", Whole(document.Pages[0]), StringComparison.Ordinal);
+        Assert.Contains("signature", Whole(document.Pages[0]), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_summary_says_for_whom_and_where_as_far_as_it_was_told()
+    {
+        string First(Job job) => Whole(Writing.Write(DocumentKind.ClientSummary, job, OfDemo, "today", "1").Pages[0]);
+        Assert.Contains("For M. Example. Upper Quay.", First(Demo.Job with { Client = "M. Example", Address = "Upper Quay." }), StringComparison.Ordinal);
+        Assert.DoesNotContain("For .", First(Demo.Job with { Client = "" }), StringComparison.Ordinal);
     }
 
     [Fact]

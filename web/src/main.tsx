@@ -8,16 +8,20 @@ import "./styles.paper.css";
 import "./styles.saying.css";
 import "./styles.trade.css";
 import "./styles.keep.css";
+import "./styles.jobs.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { ConfigProvider } from "antd";
-import { StrictMode, useEffect, useState } from "react";
+import { ConfigProvider, App as Library } from "antd";
+import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
 import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { ready } from "./job/pages";
-import { Jobs } from "./shell/Jobs";
-import { Shell } from "./shell/Shell";
+import { Jobs } from "./jobs/Jobs";
 import { route } from "./shell/where";
 import { type Mode, sheetTheme } from "./theme";
+
+// The list of jobs comes first; the bench follows while it is read.
+const bench = () => import("./shell/Shell");
+const Shell = lazy(async () => ({ default: (await bench()).Shell }));
 
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
@@ -30,18 +34,29 @@ function App() {
     return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
   });
   useEffect(() => {
+    void bench();
     document.documentElement.dataset.mode = mode;
     localStorage.setItem("sheet", mode);
   }, [mode]);
   return (
     <ConfigProvider theme={sheetTheme(mode)}>
       <QueryClientProvider client={client}>
-        <BrowserRouter>
-          <Routes>
-            <Route path="/" element={<Jobs />} />
-            <Route path={route} element={<Shell mode={mode} onMode={setMode} />} />
-          </Routes>
-        </BrowserRouter>
+        {/* Without an element of its own: it would set type and colour for all that is in it. */}
+        <Library component={false}>
+          <BrowserRouter>
+            <Routes>
+              <Route path="/" element={<Jobs />} />
+              <Route
+                path={route}
+                element={
+                  <Suspense fallback={<div className="frame" aria-busy />}>
+                    <Shell mode={mode} onMode={setMode} />
+                  </Suspense>
+                }
+              />
+            </Routes>
+          </BrowserRouter>
+        </Library>
       </QueryClientProvider>
     </ConfigProvider>
   );

@@ -82,7 +82,7 @@ public sealed record Block(
 }
 
 /// <summary>A page that stands on its own: each carries job, surface, date and revision.</summary>
-/// <param name="Surface">Title of the surface; null for the job.</param>
+/// <param name="Surface">Title of the surface, or of the room where a page is about a room; null for the job.</param>
 /// <param name="Place">Where it is; empty for the job.</param>
 /// <param name="Blocks">What stands on it.</param>
 public sealed record Page(string? Surface, string Place, ImmutableArray<Block> Blocks);

@@ -36,6 +36,18 @@ public static class Writing
             _ => "Hazard sheet",
         };
         var pages = ImmutableArray.CreateBuilder<Page>();
+        if (only is null && kind == DocumentKind.ClientSummary)
+        {
+            pages.Add(new Page(null, "", ClientSummary.Front(job, specified, Who(job))));
+            pages.AddRange(
+                from building in job.Buildings
+                from space in building.Spaces
+                where !space.Surfaces.IsEmpty
+                select new Page(space.Title, building.Title == job.Title ? "" : building.Title, ClientSummary.Room(job, space, specified))
+            );
+            return new Document(kind, title, job.Title, date, revision, pages.ToImmutable());
+        }
+
         if (only is null)
         {
             pages.Add(new Page(null, "", Front(kind, job, places, specified)));
@@ -80,12 +92,12 @@ public static class Writing
         var waiting = Sum(held: true) is > 0 and var money ? $" What is stopped would come to {Money(money, job)} more once it is freed." : "";
         return
         [
+            .. Who(job),
             Block.Say(
                 kind switch
                 {
                     DocumentKind.Specification =>
                         "The work on each surface in order, with the reason for every step. A stopped surface waits for what its page names; the plan for afterwards is there to price and prepare by.",
-                    DocumentKind.ClientSummary => "What each surface needs, and the two options worth comparing.",
                     DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
                     _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
                 }
@@ -93,6 +105,16 @@ public static class Writing
             Block.Table(["surface", "work", "cost", "days"], rows, [.. places.Select(p => $"{p.Space.Title}: {p.Surface.Title}")]),
             Block.Say($"Labour and materials together {Money(Sum(held: false), job)}, tins not rounded.{waiting} {Defers}"),
         ];
+    }
+
+    // For whom and where, as far as it was told.
+    private static ImmutableArray<Block> Who(Job job)
+    {
+        string[] who =
+        [
+            .. new[] { job.Client is { Length: > 0 } client ? $"For {client.TrimEnd('.')}" : null, job.Address?.TrimEnd('.') }.OfType<string>().Where(s => s.Length > 0),
+        ];
+        return who.Length == 0 ? [] : [Block.Say($"{string.Join(". ", who)}.")];
     }
 
     private static ImmutableArray<Block> Specification(Job job, Surface surface, Specified specified)
@@ -202,12 +224,7 @@ public static class Writing
 
         var chosen = Takeoff.Chosen(surface, specified)!;
 
-        // Beside it what the client gains most by hearing of: another school's way where it costs less, else what is best at most.
-        var other = specified
-            .Options.Where(o => o != chosen)
-            .OrderByDescending(o => o.OtherSchool is not null && o.Criteria.Money < chosen.Criteria.Money)
-            .ThenByDescending(Choosing.Standing)
-            .FirstOrDefault();
+        var other = ClientSummary.Beside(surface, specified);
         var blocks = ImmutableArray.CreateBuilder<Block>();
         Option[] two = other is null ? [chosen] : [chosen, other];
         blocks.Add(
@@ -272,20 +289,24 @@ public static class Writing
             ]
             :
             [
-                .. specified.Holds.SelectMany(h =>
-                    (Block[])
-                        [
-                            Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"),
-                            Block.List(h.Need.Frees),
-                            .. ByOthers(h.Others),
-                            .. h.Need.Meanwhile.IsEmpty ? Array.Empty<Block>() : [Block.Say("Meanwhile:"), Block.List(h.Need.Meanwhile)],
-                        ]
-                ),
+                .. WhatStops(specified),
                 .. specified.Meanwhile.IsEmpty
                     ? Array.Empty<Block>()
                     : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what stops the work")],
                 .. Afterwards(job, surface, specified),
             ];
+
+    /// <summary>What stops a surface, what frees it, who does that, and what to do meanwhile.</summary>
+    internal static IEnumerable<Block> WhatStops(Specified specified) =>
+        specified.Holds.SelectMany(h =>
+            (Block[])
+                [
+                    Block.Beware($"Stopped: {h.Need.Unmet}. {h.Need.Consequence}"),
+                    Block.List(h.Need.Frees),
+                    .. ByOthers(h.Others),
+                    .. h.Need.Meanwhile.IsEmpty ? Array.Empty<Block>() : [Block.Say("Meanwhile:"), Block.List(h.Need.Meanwhile)],
+                ]
+        );
 
     private static IEnumerable<Block> ByOthers(ImmutableArray<Operation> others) =>
         others.IsEmpty ? [] : [Block.Say("By other trades:"), Block.List(others.Select(o => $"{o.Title}. {o.Do} Done when: {o.Accept}."))];

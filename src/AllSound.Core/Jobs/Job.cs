@@ -102,7 +102,13 @@ public sealed record Job
     /// <summary>Title.</summary>
     public required string Title { get; init; }
 
-    /// <summary>Where it is.</summary>
+    /// <summary>For whom: a name as it stands on papers; null where nobody said.</summary>
+    public string? Client { get; init; }
+
+    /// <summary>Where the building stands, in a line; null where nobody said.</summary>
+    public string? Address { get; init; }
+
+    /// <summary>Where it is, for the rules that hold there.</summary>
     public Jurisdiction Jurisdiction { get; init; } = Jurisdiction.GB;
 
     /// <summary>Money.</summary>

@@ -50,4 +50,7 @@ public sealed record SequenceSaid
 
     /// <summary>Ids of what the words say about how the work is done.</summary>
     public ImmutableArray<string> Manners { get; init; } = [];
+
+    /// <summary>Coats that were not understood: an audit takes them neither as laid nor as missing.</summary>
+    public bool UnreadCoats { get; init; }
 }

@@ -53,3 +53,9 @@ export const at = (view: string, surface = "stair-wall") => `/sallow-ferry/${vie
 
 /** The edit is on the disk. */
 export const kept = (page: Page) => expect(page.getByRole("status").first()).toContainText("kept");
+
+/** Does something with a job in the list. */
+export async function more(page: Page, job: string, what: string) {
+  await page.getByRole("button", { name: `More with ${job}` }).click();
+  await page.getByRole("menuitem", { name: what }).click();
+}

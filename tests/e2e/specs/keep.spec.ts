@@ -1,4 +1,4 @@
-import { accessible, at, expect, kept, own, test } from "./bench";
+import { accessible, at, expect, kept, more, own, test } from "./bench";
 
 const wall = "/api/jobs/sallow-ferry/surfaces/stair-wall";
 
@@ -11,9 +11,9 @@ test("a job is begun, its room and surface renamed, put away and brought back, a
   await page.getByLabel("Built in").fill("1911");
   await accessible(page);
   await page.getByRole("button", { name: "Start the job" }).click();
-  await page.getByRole("button", { name: "New room" }).click();
+  await expect(page.getByRole("dialog", { name: "New room" })).toBeVisible();
   await page.getByLabel("Called").fill("Lever room");
-  await page.getByLabel(/with its walls/).check();
+  await accessible(page);
   await page.getByRole("button", { name: "Add it" }).click();
   await expect(page.getByLabel("Room", { exact: true }).locator("option:checked")).toHaveText("Lever room");
 
@@ -48,14 +48,14 @@ test("a job is begun, its room and surface renamed, put away and brought back, a
   await room.press("Enter");
   await page.keyboard.press("Escape");
   await page.getByRole("link", { name: "All Sound" }).click();
-  await page.getByRole("button", { name: "Put away Signal box" }).click();
+  await more(page, "Signal box", "Put away");
   await page.getByRole("button", { name: "Bring back Signal box" }).click();
   await page.unroute("**/changes");
   await page.getByRole("link", { name: "Signal box" }).click();
   await expect(page.getByRole("region", { name: "Room" }).getByRole("button", { name: /North wall/ })).toBeVisible();
   await expect(rooms.and(page.locator(":checked"))).toHaveText("Lever loft");
   await page.getByRole("link", { name: "All Sound" }).click();
-  await page.getByRole("button", { name: "Put away Signal box" }).click();
+  await more(page, "Signal box", "Put away");
   await page.getByRole("button", { name: "Erase Signal box" }).click();
   await accessible(page);
   await page.getByRole("button", { name: "Erase for good" }).click();

@@ -53,7 +53,7 @@ function parts(blocks: Schemas["Block"][]) {
 }
 
 /** A number, perhaps with its unit: kept on one line. */
-const isNumber = (cell: string) => /^[\d.,]+( [A-Z]{3})?$/.test(cell);
+const isNumber = (cell: string) => /^[£$€]?[\d.,]+( [A-Z]{3})?$/.test(cell);
 
 function BlockView({ block }: { block: Schemas["Block"] }) {
   switch (block.kind) {

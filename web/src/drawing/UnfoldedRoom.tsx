@@ -2,6 +2,7 @@ import { useEffect, useRef } from "react";
 import type { SpaceView, Verdict } from "../api/client";
 import { useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
+import { fullest, shorten, stretch } from "./labels";
 
 export const verdictWords: Record<Verdict, string> = {
   sound: "sound",
@@ -48,8 +49,9 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
           vectorEffect: "non-scaling-stroke",
         } as const;
         const titled = piece.kind !== "strip" && piece.kind !== "opening" && piece.kind !== "zone";
-        const label = titled ? shorten(piece.title, piece.width, size) : "";
+        const own = titled ? piece.title : "";
         if (!line) {
+          const label = own && shorten(own, piece.width, size);
           return (
             <g key={key}>
               <rect {...box} fill={piece.kind === "opening" ? "var(--paper)" : "var(--sheet)"} />
@@ -68,6 +70,18 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
         const first = !firstOf.has(line.id);
         firstOf.add(line.id);
         const select = () => onSelect(line.id);
+        // Words never stand over what is cut in the wall.
+        const lead = line.leadPresumed ? " · Pb?" : "";
+        const state = [
+          `${verdictWords[line.verdict]} · ${area(line.areaM2)}${lead}`,
+          `${verdictWords[line.verdict]} · ${area(line.areaM2)}`,
+          verdictWords[line.verdict],
+        ];
+        const cut = pieces.filter((p) => p !== piece && p.kind !== "strip" && p.kind !== "zone" && p.kind !== "wall");
+        const wide = (text: string, letter: number) => letter * 0.54 * (text.length + 2);
+        const title = stretch(piece, cut, [0, size * 1.6], wide(own, size));
+        const label = own && shorten(own, title.width, size);
+        const under = stretch(piece, cut, [size * 1.6, size * 2.8], wide(state[0] ?? "", size * 0.88));
         return (
           <g key={key}>
             {/* biome-ignore lint/a11y/useSemanticElements: a shape in a drawing cannot be a button element */}
@@ -92,11 +106,11 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
             </g>
             {label && (
               <g pointerEvents="none">
-                <text x={piece.x + size * 0.5} y={piece.y + size * 1.35} fontSize={size} fontWeight={600}>
+                <text x={title.x + size * 0.5} y={piece.y + size * 1.35} fontSize={size} fontWeight={600}>
                   {label}
                 </text>
-                <text className="dim" x={piece.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
-                  {`${verdictWords[line.verdict]} · ${area(line.areaM2)}${line.leadPresumed ? " · Pb?" : ""}`}
+                <text className="dim" x={under.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
+                  {fullest(state, under.width, size * 0.88)}
                 </text>
               </g>
             )}
@@ -122,10 +136,4 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
       })}
     </svg>
   );
-}
-
-function shorten(title: string, width: number, size: number) {
-  const room = Math.floor(width / (size * 0.54)) - 1;
-  if (room < 4) return "";
-  return title.length <= room ? title : `${title.slice(0, room - 1)}…`;
 }

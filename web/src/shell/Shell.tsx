@@ -1,16 +1,11 @@
 import { Modal } from "antd";
-import { useEffect, useLayoutEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useLayoutEffect, useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
-import { AuditView } from "../audit/AuditView";
-import { BuyView } from "../buy/BuyView";
-import { DocumentView } from "../document/DocumentView";
-import { FirmView } from "../firm/FirmView";
 import { useCatalogue, useJob, useSurface } from "../job/data";
 import { useEdit, useRecords } from "../job/useEdit";
 import { SurveyView } from "../survey/SurveyView";
 import type { Key } from "../sync/types";
 import type { Mode } from "../theme";
-import { WorkView } from "../work/WorkView";
 import { Contents } from "./Contents";
 import { DraftScope } from "./DraftBox";
 import { FileMenu } from "./FileMenu";
@@ -20,6 +15,20 @@ import { SaveMark } from "./SaveMark";
 import { SpeechMenu } from "./SpeechMenu";
 import { Spoilt } from "./Spoilt";
 import { whereIs } from "./where";
+
+// Each view by itself, asked for as soon as the first one stands.
+const rooms = {
+  work: () => import("../work/WorkView"),
+  audit: () => import("../audit/AuditView"),
+  buy: () => import("../buy/BuyView"),
+  document: () => import("../document/DocumentView"),
+  firm: () => import("../firm/FirmView"),
+};
+const WorkView = lazy(async () => ({ default: (await rooms.work()).WorkView }));
+const AuditView = lazy(async () => ({ default: (await rooms.audit()).AuditView }));
+const BuyView = lazy(async () => ({ default: (await rooms.buy()).BuyView }));
+const DocumentView = lazy(async () => ({ default: (await rooms.document()).DocumentView }));
+const FirmView = lazy(async () => ({ default: (await rooms.firm()).FirmView }));
 
 const titles: Record<View, string> = {
   survey: "Survey",
@@ -63,6 +72,9 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
     return named?.title ?? spaces.flatMap((s) => s.surfaces).find((f) => f.id === id)?.title ?? id;
   };
   const [help, setHelp] = useState(false);
+  useEffect(() => {
+    for (const read of Object.values(rooms)) void read();
+  }, []);
 
   const go: Place["go"] = (to) => {
     const now = whereIs(window.location.pathname, spaces);
@@ -179,11 +191,13 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
             <DraftScope value={`${jobId}/${at === "firm" ? "" : surfaceId}`}>
               {placed && <PlaceBar />}
               {at === "survey" && <SurveyView />}
-              {at === "work" && <WorkView />}
-              {at === "audit" && <AuditView />}
-              {at === "buy" && <BuyView />}
-              {at === "document" && <DocumentView />}
-              {at === "firm" && <FirmView />}
+              <Suspense fallback={<div className="survey" aria-busy />}>
+                {at === "work" && <WorkView />}
+                {at === "audit" && <AuditView />}
+                {at === "buy" && <BuyView />}
+                {at === "document" && <DocumentView />}
+                {at === "firm" && <FirmView />}
+              </Suspense>
               {contents && <Contents onClose={() => setContents(false)} />}
             </DraftScope>
           </PlaceProvider>

@@ -1,4 +1,4 @@
-import { Modal } from "antd";
+import { AutoComplete, Modal } from "antd";
 import type { ReactNode } from "react";
 import { useSpeech } from "../shell/words";
 
@@ -7,6 +7,8 @@ type DialogProps = {
   /** Id of the field that the cursor goes to, which holds the name. */
   focus: string;
   name: string;
+  /** Names that are likely, offered as one types. */
+  names?: string[];
   onName: (name: string) => void;
   open: boolean;
   problem: string;
@@ -16,7 +18,18 @@ type DialogProps = {
 };
 
 /** A dialog that adds something with a name: Enter adds it, and what is wrong is said in it. */
-export function AddDialog({ title, focus, name, onName, open, problem, onSave, onClose, children }: DialogProps) {
+export function AddDialog({
+  title,
+  focus,
+  name,
+  names,
+  onName,
+  open,
+  problem,
+  onSave,
+  onClose,
+  children,
+}: DialogProps) {
   const ready = name.trim() !== "";
   return (
     <Modal
@@ -30,6 +43,8 @@ export function AddDialog({ title, focus, name, onName, open, problem, onSave, o
       destroyOnHidden
     >
       <form
+        // What is folded away cannot be pointed at by the browser; the server says what is wrong.
+        noValidate
         onSubmit={(e) => {
           e.preventDefault();
           if (ready) onSave();
@@ -37,7 +52,15 @@ export function AddDialog({ title, focus, name, onName, open, problem, onSave, o
       >
         <div className="fact">
           <label htmlFor={focus}>Called</label>
-          <input id={focus} className="pick" value={name} onChange={(e) => onName(e.target.value)} />
+          <AutoComplete
+            id={focus}
+            value={name}
+            onChange={onName}
+            options={(names ?? []).map((value) => ({ value }))}
+            showSearch={{
+              filterOption: (typed, option) => option?.value.toLowerCase().includes(typed.toLowerCase()) ?? false,
+            }}
+          />
         </div>
         {children}
         {problem && <p className="hold">{problem}</p>}

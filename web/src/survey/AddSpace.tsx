@@ -1,84 +1,88 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { Checkbox, InputNumber, Segmented } from "antd";
 import { useState } from "react";
-import type { Catalogue, JobView, Schemas, Space } from "../api/client";
+import type { JobView, Schemas, Space } from "../api/client";
 import { addNew } from "../job/add";
 import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
 import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
-import { madeOf } from "./madeOf";
-import { slug } from "./slug";
+import { roomNames, usual } from "./usual";
 
 type SpaceProps = { job: JobView; open: boolean; onClose: (added?: string) => void };
+type Kind = NonNullable<Space["kind"]>;
+type Part = "walls" | "ceiling" | "floor" | "skirting";
 
-const kinds = [
-  ["room", "room"],
-  ["elevation", "outside elevation"],
-  ["roofSlope", "roof slope"],
-] as const;
+const kinds: { value: Kind; label: string }[] = [
+  { value: "room", label: "Room" },
+  { value: "elevation", label: "Outside face" },
+  { value: "roofSlope", label: "Roof slope" },
+];
 
-/** A new room by its width, depth and height, an elevation or a roof slope by its width and height; its walls follow, and its usual surfaces if wanted. */
+const parts: { value: Part; label: string }[] = [
+  { value: "walls", label: "walls" },
+  { value: "ceiling", label: "ceiling" },
+  { value: "floor", label: "floor" },
+  { value: "skirting", label: "skirting" },
+];
+
+/** A new room by its width, depth and height, an outside face or a roof slope by its width and height, with its usual surfaces in one go. */
 export function AddSpace({ job, open, onClose }: SpaceProps) {
   const client = useQueryClient();
   const { edit, catalogue } = usePlace();
+  const { fromLength, toLength } = useSpeech();
+  const shown = (metres: number) => String(Math.round((toLength(metres) ?? metres) * 100) / 100);
   const [title, setTitle] = useState("");
-  const { fromLength } = useSpeech();
-  const [size, setSize] = useState({ width: "3.6", depth: "4.2", height: "2.6" });
-  const [kind, setKind] = useState<(typeof kinds)[number][0]>("room");
+  const [size, setSize] = useState(() => ({ width: shown(3.6), depth: shown(4.2), height: shown(2.6) }));
+  const [kind, setKind] = useState<Kind>("room");
   const [faces, setFaces] = useState("");
-  const [furnish, setFurnish] = useState(false);
+  const [with_, setWith] = useState<Part[]>(["walls", "ceiling", "skirting"]);
+  const [count, setCount] = useState({ door: 1, window: 1 });
+  const [holes, setHoles] = useState<Record<string, string>>({});
   const [problem, setProblem] = useState("");
   const [into, setInto] = useState("");
   const building = job.buildings.find((b) => b.building.id === into) ?? job.buildings[0];
+  const metres = (text: string) => fromLength(Number(text)) ?? 0;
   const save = async () => {
-    if (!building) return;
-    const [w, d, h] = [size.width, size.depth, size.height].map((n) => fromLength(Number(n)) ?? 0) as [
-      number,
-      number,
-      number,
-    ];
-    const names = kind === "room" ? ["first", "second", "third", "fourth"] : ["face"];
-    const taken = job.buildings.flatMap((b) => b.spaces).flatMap((s) => s.surfaces.map((f) => f.id));
-    const id = slug(
-      title,
-      job.buildings.flatMap((b) => b.spaces).map((s) => s.space.id),
+    if (!building || !catalogue) return;
+    const spaces = job.buildings.flatMap((b) => b.spaces);
+    const { space, surfaces } = usual(
+      {
+        title: title.trim(),
+        kind,
+        width: metres(size.width),
+        depth: metres(size.depth),
+        height: metres(size.height),
+        ...(faces ? { faces: faces as Schemas["Compass"] } : {}),
+        walls: with_.includes("walls"),
+        ceiling: with_.includes("ceiling"),
+        floor: with_.includes("floor"),
+        skirting: with_.includes("skirting"),
+        doors: kind === "roofSlope" ? 0 : count.door,
+        windows: kind === "roofSlope" ? 0 : count.window,
+        openings: catalogue.openings.map((o) => ({
+          ...o,
+          widthM: holes[`${o.kind}-w`] ? metres(holes[`${o.kind}-w`] ?? "") : o.widthM,
+          heightM: holes[`${o.kind}-h`] ? metres(holes[`${o.kind}-h`] ?? "") : o.heightM,
+        })),
+      },
+      catalogue,
+      {
+        spaces: spaces.map((s) => s.space.id),
+        surfaces: spaces.flatMap((s) => s.surfaces).map((f) => f.id),
+      },
     );
-    const room: Space = {
-      id,
-      title: title.trim(),
-      kind,
-      walls: names.map((name, i) => ({
-        id: `wall-${i + 1}`,
-        title: kind === "room" ? `${name[0]?.toUpperCase()}${name.slice(1)} wall` : title.trim(),
-        lengthM: i % 2 === 0 ? w : d,
-        heightM: h,
-        ...(faces && kind !== "room" ? { faces: faces as Schemas["Compass"] } : {}),
-        openings: [],
-      })),
-      surfaces: [],
-    };
-    const edits: RecordEdit[] = [{ key: `space:${id}`, before: null, after: room, parent: building.building.id }];
-    for (const [i, made] of (furnish && catalogue ? usualSurfaces(kind, names, catalogue) : []).entries()) {
-      const surface = slug(`${id} ${made.title}`, taken);
-      taken.push(surface);
-      const onWall = ["wall", "chimneyBreast", "cladding", "roofSheet"].includes(made.element);
-      edits.push({
-        key: `surface:${surface}`,
-        before: null,
-        after: {
-          ...made,
-          id: surface,
-          exposure: kind === "room" ? "inside" : "outside",
-          ...(onWall ? { wall: `wall-${i + 1}` } : {}),
-        },
-        parent: id,
-      });
-    }
-    const problem = await addNew(edit.session, client, job.id, `New: ${room.title}`, edits);
-    setProblem(problem);
-    if (problem === "") {
+    const edits: RecordEdit[] = [
+      { key: `space:${space.id}`, before: null, after: space, parent: building.building.id },
+      ...surfaces.map(
+        (surface): RecordEdit => ({ key: `surface:${surface.id}`, before: null, after: surface, parent: space.id }),
+      ),
+    ];
+    const said = await addNew(edit.session, client, job.id, `New: ${space.title}`, edits);
+    setProblem(said);
+    if (said === "") {
       setTitle("");
-      onClose(id);
+      onClose(space.id);
     }
   };
   const number = (key: keyof typeof size, label: string) => (
@@ -90,27 +94,55 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       onChange={(value) => setSize({ ...size, [key]: value })}
     />
   );
+  const counted = (key: keyof typeof count, label: string) => (
+    <label className="count" htmlFor={`space-${key}s`}>
+      <InputNumber
+        id={`space-${key}s`}
+        min={0}
+        max={12}
+        precision={0}
+        value={count[key]}
+        onChange={(n) => setCount({ ...count, [key]: n ?? 0 })}
+      />
+      {label}
+    </label>
+  );
+  const hole = (opening: "door" | "window", side: "w" | "h", label: string) => {
+    const of = catalogue?.openings.find((o) => o.kind === opening);
+    const key = `${opening}-${side}`;
+    return (
+      <LengthField
+        id={`space-${key}`}
+        label={label}
+        least={0.1}
+        value={holes[key] ?? shown((side === "w" ? of?.widthM : of?.heightM) ?? 1)}
+        onChange={(value) => setHoles({ ...holes, [key]: value })}
+      />
+    );
+  };
   return (
     <AddDialog
       title="New room"
       focus="space-title"
       name={title}
+      names={roomNames}
       onName={setTitle}
       open={open}
       problem={problem}
       onSave={() => void save()}
       onClose={() => onClose()}
     >
-      <div className="fact">
-        <label htmlFor="space-kind">Kind</label>
-        <select id="space-kind" className="pick" value={kind} onChange={(e) => setKind(e.target.value as typeof kind)}>
-          {kinds.map(([id, word]) => (
-            <option key={id} value={id}>
-              {word}
-            </option>
-          ))}
-        </select>
-      </div>
+      <Segmented
+        className="kinds"
+        name="space-kind"
+        aria-label="Kind"
+        options={kinds}
+        value={kind}
+        onChange={(value) => {
+          setKind(value);
+          setCount(value === "room" ? { door: 1, window: 1 } : { door: 0, window: 0 });
+        }}
+      />
       {kind !== "room" && (
         <div className="fact">
           <label htmlFor="space-faces">Faces</label>
@@ -127,10 +159,29 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       {number("width", kind === "room" ? "First wall" : "Width")}
       {kind === "room" && number("depth", "Second wall")}
       {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
-      <label className="row small">
-        <input type="checkbox" checked={furnish} onChange={(e) => setFurnish(e.target.checked)} />
-        {kind === "room" ? "with its walls, ceiling and trim at the floor as surfaces" : "with its face as a surface"}
-      </label>
+      <fieldset className="with">
+        <legend>With</legend>
+        <Checkbox.Group
+          options={kind === "room" ? parts : [{ value: "walls", label: "its face as a surface" }]}
+          value={with_}
+          onChange={(some) => setWith(some as Part[])}
+        />
+        {kind !== "roofSlope" && (
+          <div className="row">
+            {counted("door", count.door === 1 ? "door" : "doors")}
+            {counted("window", count.window === 1 ? "window" : "windows")}
+          </div>
+        )}
+      </fieldset>
+      {kind !== "roofSlope" && count.door + count.window > 0 && (
+        <details className="more">
+          <summary>Sizes of doors and windows</summary>
+          {count.door > 0 && hole("door", "w", "Door width")}
+          {count.door > 0 && hole("door", "h", "Door height")}
+          {count.window > 0 && hole("window", "w", "Window width")}
+          {count.window > 0 && hole("window", "h", "Window height")}
+        </details>
+      )}
       {job.buildings.length > 1 && (
         <div className="fact">
           <label htmlFor="space-building">Building</label>
@@ -150,24 +201,4 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       )}
     </AddDialog>
   );
-}
-
-// What such a space always has, to be recorded as found.
-function usualSurfaces(kind: (typeof kinds)[number][0], names: string[], catalogue: Catalogue) {
-  const of = (title: string, element: Schemas["Element"]) => ({
-    title,
-    element,
-    substrate: madeOf(catalogue, element),
-  });
-  const titled = (element: Schemas["Element"]) => {
-    const name = catalogue.elements.find((e) => e.element === element)?.title ?? element;
-    return `${name[0]?.toUpperCase()}${name.slice(1)}`;
-  };
-  if (kind === "elevation") return [of("Face", "cladding")];
-  if (kind === "roofSlope") return [of("Roof sheet", "roofSheet")];
-  return [
-    ...names.map((name) => of(`${name[0]?.toUpperCase()}${name.slice(1)} wall`, "wall")),
-    of(titled("ceiling"), "ceiling"),
-    of(titled("skirting"), "skirting"),
-  ];
 }

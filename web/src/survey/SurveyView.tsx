@@ -1,4 +1,5 @@
-import { useState } from "react";
+import { useEffect, useState } from "react";
+import { useLocation, useNavigate } from "react-router";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom, verdictWords } from "../drawing/UnfoldedRoom";
 import { usePlace } from "../shell/Place";
@@ -17,6 +18,15 @@ export function SurveyView() {
   const { job, space, view, edit, catalogue, go, turn } = usePlace();
   const { area, length } = useSpeech();
   const [adding, setAdding] = useState<"surface" | "space" | "walls" | null>(null);
+  // A job just begun wants a room first.
+  const { state, pathname } = useLocation();
+  const navigate = useNavigate();
+  const begins = (state as { begin?: boolean } | null)?.begin === true;
+  useEffect(() => {
+    if (!begins) return;
+    setAdding("space");
+    navigate(pathname, { replace: true });
+  }, [begins, pathname, navigate]);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
   return (
     <div className="survey">
@@ -97,7 +107,16 @@ export function SurveyView() {
           {edit.draft && catalogue && view ? (
             <FactSheet key={edit.draft.id} edit={edit} surface={edit.draft} catalogue={catalogue} view={view} />
           ) : (
-            <p className="soft">Add a surface to begin.</p>
+            <div className="empty">
+              <p>
+                {space
+                  ? "This room has no surface yet. Add what is to be painted: a wall, a door, a railing."
+                  : "A job is made of rooms. The first one can bring its walls, ceiling, skirting, door and window along."}
+              </p>
+              <button type="button" className="btn primary" onClick={() => setAdding(space ? "surface" : "space")}>
+                {space ? "Add a surface" : "Add a room"}
+              </button>
+            </div>
           )}
         </div>
       </section>

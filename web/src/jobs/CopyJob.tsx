@@ -1,0 +1,67 @@
+import { useQueryClient } from "@tanstack/react-query";
+import { Input, Modal, Radio } from "antd";
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, ask, type Schemas } from "../api/client";
+
+/** Another job like one that is there: all of it, or its rooms only, to be surveyed anew. */
+export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: () => void }) {
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const [title, setTitle] = useState(`${of.title}, again`);
+  const [roomsOnly, setRoomsOnly] = useState(true);
+  const [problem, setProblem] = useState("");
+  const save = async () => {
+    try {
+      const made = await ask(
+        api.POST("/api/jobs/{job}/copy", {
+          params: { path: { job: of.id } },
+          body: { title: title.trim(), roomsOnly },
+        }),
+      );
+      await client.invalidateQueries();
+      navigate(`/${made.id}/survey`);
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
+    }
+  };
+  return (
+    <Modal
+      title={`Copy ${of.title}`}
+      open
+      onCancel={onClose}
+      onOk={() => void save()}
+      okText="Make the copy"
+      okButtonProps={{ disabled: title.trim() === "" }}
+      afterOpenChange={(shown) => shown && document.getElementById("copy-title")?.focus()}
+    >
+      <form
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (title.trim()) void save();
+        }}
+      >
+        <div className="fact">
+          <label htmlFor="copy-title">Called</label>
+          <Input id="copy-title" maxLength={200} value={title} onChange={(e) => setTitle(e.target.value)} />
+        </div>
+        <Radio.Group
+          className="copies"
+          aria-label="What is taken over"
+          value={roomsOnly}
+          onChange={(e) => setRoomsOnly(e.target.value as boolean)}
+          options={[
+            { value: true, label: "Rooms and surfaces only: what was found there stays behind" },
+            { value: false, label: "Everything but the photos" },
+          ]}
+        />
+        {problem && (
+          <p className="hold" role="alert">
+            {problem}
+          </p>
+        )}
+        <button type="submit" hidden aria-hidden tabIndex={-1} />
+      </form>
+    </Modal>
+  );
+}
