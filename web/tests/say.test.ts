@@ -197,12 +197,32 @@ describe("what is said is recorded", () => {
   });
 
   test.each([
-    ["no lead", "lead", "provedAbsent"],
-    ["no asbestos", "asbestos", "provedAbsent"],
     ["no rust", "rust", "none"],
     ["no mould", "mould", false],
   ] as const)("%s is offered as none first", (text, key, value) => {
     expect(said(text).facts?.[key]).toBe(value);
+  });
+
+  test.each(["no lead", "no asbestos"])("%s is no proof, and is not taken for one", (text) => {
+    expect(first(text).apply).toBeNull();
+    expect(say(text).some((m) => Object.values(m.apply?.(bare).facts ?? {}).includes("provedAbsent"))).toBe(false);
+  });
+
+  test.each([
+    "not firm",
+    "not clean",
+    "not dry",
+    "not sound",
+    "no firm edge",
+    "not absent",
+    "not full",
+    "not hard",
+  ])("%s is never read as its opposite", (text) => {
+    for (const family of ["plaster", "wood", "ferrous"])
+      for (const m of say(text, family)) {
+        expect(m.key).not.toMatch(/:(?:firm|clean|dry|sound|absent|none|low)$/);
+        expect(m.key).not.toMatch(/hollow|blist_dry|soft/);
+      }
   });
 
   test("no outlets is offered as a check that found none", () => {

@@ -56,6 +56,18 @@ public sealed record FactField(
     /// <summary>True when it can be said of the whole room or building: its key in their <c>surroundings</c> too.</summary>
     public bool Shared { get; } = typeof(Surroundings).GetProperties().Any(p => Name(p.Name) == Key);
 
+    /// <summary>Grounds on which it is asked for at once; empty for all. On others it can still be recorded.</summary>
+    public ImmutableArray<SubstrateFamily> Grounds { get; private init; } = [];
+
+    /// <summary>Inside or outside, where it is asked for at once; null for both. Elsewhere it can still be recorded.</summary>
+    public Exposure? Place { get; private init; }
+
+    /// <summary>Asked for at once on these grounds alone.</summary>
+    public FactField On(params ReadOnlySpan<SubstrateFamily> grounds) => this with { Grounds = [.. grounds.ToArray()] };
+
+    /// <summary>Asked for at once inside alone, or outside alone.</summary>
+    public FactField Only(Exposure place) => this with { Place = place };
+
     /// <summary>A fact answered by yes or no.</summary>
     public static FactField YesNo(string property, string label, string help) => new(Name(property), FactKind.YesNo, label, help, null, null, null, null, [], "false");
 

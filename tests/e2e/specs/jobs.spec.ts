@@ -72,6 +72,7 @@ test("jobs are searched, told more of, copied, put away and brought back by the 
   await page.getByLabel("Search jobs").fill("nobody");
   await expect(page.getByText("No job has that")).toBeVisible();
   await page.getByLabel("Search jobs").fill("");
+  await expect(page.getByRole("link", { name: "Ferry stables" })).toBeVisible();
 
   await more(page, "Ferry stables", "Put away");
   await expect(page.getByText("Ferry stables is put away")).toBeVisible();

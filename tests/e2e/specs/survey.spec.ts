@@ -172,6 +172,9 @@ for (const size of [
 
 test("what a ground cannot have is asked about", async ({ page }) => {
   await page.goto(at("survey", "stair-wall"));
+  // Not asked on plaster: it lies with what is seldom met there.
+  await page.getByText("Stains", { exact: true }).click();
+  await page.getByText(/^seldom here: .*Knots that show/).click();
   await page.getByLabel("Knots that show").fill("3");
   await page.getByLabel("Knots that show").press("Enter");
   await expect(

@@ -1,7 +1,7 @@
 import { useQuantities } from "../job/data";
+import { money } from "../shell/money";
 import { usePlace } from "../shell/Place";
 import { gallonsText, hoursText, useSpeech } from "../shell/words";
-import { money } from "../survey/OptionGlance";
 
 /** Litres, whole tins and hours for everything chosen in the job. */
 export function BuyView() {

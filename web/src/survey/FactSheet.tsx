@@ -5,6 +5,8 @@ import { DraftBox } from "../shell/DraftBox";
 import { DraftWords } from "../shell/DraftWords";
 import { usePlace } from "../shell/Place";
 import type { Edit as Change } from "../sync/types";
+import { FactGroup } from "./FactGroup";
+import { parted, recorded } from "./facts";
 import { LayersEditor } from "./LayersEditor";
 import { Photos } from "./Photos";
 import { PlacePanel } from "./PlacePanel";
@@ -19,6 +21,7 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
     edit.change({ ...surface, facts: { ...surface.facts, ...facts } }, soon);
   // What holds for the whole room is said once, of the room; one edit, so that one undo takes it back.
   const { job, space } = usePlace();
+  const family = catalogue.substrates.find((s) => s.id === surface.substrate)?.family;
   const room = space && ((edit.session.current(`space:${space.space.id}`) ?? space.space) as Schemas["Space"]);
   const building = job.buildings.find((b) => b.spaces.some((s) => s.space.id === room?.id))?.building;
   const around = (key: keyof Schemas["Surroundings"]): Around => {
@@ -53,25 +56,43 @@ export function FactSheet({ edit, surface, catalogue, view }: Props) {
       <SignsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
       <ReadingsEditor edit={edit} surface={surface} catalogue={catalogue} view={view} />
       <LayersEditor edit={edit} surface={surface} catalogue={catalogue} />
-      {catalogue.facts.map((group) => (
-        <section key={group.title} className="factgroup">
-          <h3>{group.title}</h3>
-          {group.fields.map((field) => (
-            <FactRow
-              key={field.key}
-              field={field}
-              value={surface.facts?.[field.key as keyof Facts] ?? null}
-              onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
-              {...(field.shared
-                ? {
-                    around: around(field.key as keyof Schemas["Surroundings"]),
-                    onAll: (of: "room" | "building", v: boolean | null) => sayOf(of, field.key, field.label, v),
-                  }
-                : {})}
-            />
-          ))}
-        </section>
-      ))}
+      {catalogue.facts.map((group) => {
+        const { asked, rest } = parted(group, surface, family);
+        const row = (field: Field) => (
+          <FactRow
+            key={field.key}
+            field={field}
+            value={surface.facts?.[field.key as keyof Facts] ?? null}
+            onSet={(v, soon) => set({ [field.key]: v } as Partial<Facts>, soon)}
+            {...(field.shared
+              ? {
+                  around: around(field.key as keyof Schemas["Surroundings"]),
+                  onAll: (of: "room" | "building", v: boolean | null) => sayOf(of, field.key, field.label, v),
+                }
+              : {})}
+          />
+        );
+        return (
+          <FactGroup key={group.title} title={group.title} known={recorded(group, surface)}>
+            {asked.map(row)}
+            {rest.length > 0 && (
+              <details className="seldom">
+                <summary className="small soft">seldom here: {rest.map((f) => f.label).join(", ")}</summary>
+                {rest.map(row)}
+              </details>
+            )}
+          </FactGroup>
+        );
+      })}
+      <section className="factgroup">
+        <h3>Notes</h3>
+        <DraftWords
+          label="Notes"
+          value={surface.notes ?? null}
+          placeholder="what no box asks for"
+          onSet={(notes) => edit.change({ ...surface, notes }, false)}
+        />
+      </section>
       <Photos job={view.job} surface={surface} />
       <PlacePanel edit={edit} surface={surface} catalogue={catalogue} view={view} />
     </div>

@@ -1,4 +1,5 @@
 import type { Option, SurfaceView } from "../api/client";
+import { money } from "../shell/money";
 import { daysText, hoursText } from "../shell/words";
 import { Impasse } from "../work/Impasse";
 import { offered } from "../work/offered";
@@ -50,8 +51,3 @@ export function OptionGlance({ view, onChoose }: Props) {
     </>
   );
 }
-
-export const money = (m: { amount: number; currency: string }) =>
-  new Intl.NumberFormat("en-GB", { style: "currency", currency: m.currency, maximumFractionDigits: 0 }).format(
-    m.amount,
-  );

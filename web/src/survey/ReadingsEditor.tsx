@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Catalogue, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
-import { DraftBox } from "../shell/DraftBox";
+import { CheckCard } from "./CheckCard";
 import { Instruments } from "./Instruments";
 import { now } from "./say";
 
@@ -82,41 +82,7 @@ export function ReadingsEditor({ edit, surface, catalogue, view }: Props) {
             </option>
           ))}
       </select>
-      {check && (
-        <div className="checkcard">
-          {check.hazard && <p className="caution">{check.hazard}</p>}
-          <p className="small">{check.do}</p>
-          <p className="small soft">
-            {check.tools}. {check.minutes} min{check.waitHours > 0 ? `, result after ${check.waitHours} h` : ""}.{" "}
-            {check.limits}.{check.again ? ` Again: ${check.again}.` : ""} {check.source}
-          </p>
-          {check.unit ? (
-            <span className="row">
-              <DraftBox
-                label={`${check.title}, value`}
-                value={null}
-                step={0.1}
-                onSet={(value) => value !== null && add({ check: check.id, value, unit: check.unit })}
-                placeholder={`${check.least} to ${check.most}`}
-              />
-              <span className="unit">{check.unit}</span>
-            </span>
-          ) : (
-            <div className="row wrap">
-              {check.outcomes.map((o) => (
-                <button
-                  key={o.id}
-                  type="button"
-                  className="btn tight"
-                  onClick={() => add({ check: check.id, outcome: o.id })}
-                >
-                  {o.title}
-                </button>
-              ))}
-            </div>
-          )}
-        </div>
-      )}
+      {check && <CheckCard check={check} onMade={add} />}
     </section>
   );
 }

@@ -12,6 +12,7 @@ import { Reasons } from "./Reasons";
 import { SayBox } from "./SayBox";
 import { Unknowns } from "./Unknowns";
 import { Walls } from "./Walls";
+import { WhatChanged } from "./WhatChanged";
 
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
@@ -100,7 +101,7 @@ export function SurveyView() {
         {catalogue && (space?.surfaces.length ?? 0) > 0 && (
           <div className="pinned">
             <SayBox edit={edit} surface={edit.draft} catalogue={catalogue} onTurn={turn} />
-            {view && <Unknowns view={view} catalogue={catalogue} />}
+            {view && <Unknowns edit={edit} view={view} catalogue={catalogue} />}
           </div>
         )}
         <div className="body">
@@ -134,6 +135,7 @@ export function SurveyView() {
         </header>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard */}
         <div className="body" tabIndex={0}>
+          {view && <WhatChanged view={view} />}
           {view && <Reasons view={view} />}
         </div>
       </section>

@@ -41,6 +41,8 @@ export function read(text: string): Line {
 export function meanings(text: string, entries: Entry[]): Meaning[] {
   const line = read(text);
   if (line.words.length === 0) return [];
+  // "Not dry", "not sound" says that something is wrong, and not what.
+  if (line.absent && line.words.every((w) => good.has(w))) return [];
   return entries
     .map((entry) => ({ entry, score: score(line.words, entry) + fits(line, entry) }))
     .filter((x) => x.score >= 1)
@@ -49,6 +51,14 @@ export function meanings(text: string, entries: Entry[]): Meaning[] {
     .filter((m) => m !== null)
     .slice(0, 7);
 }
+
+const good = new Set(
+  "dry firm sound clean hard tight good full even flat smooth absent none clear fine stable".split(" "),
+);
+
+// "Not firm" is not "a firm edge is reached"; "no hit" is "no hit".
+const turned = (line: Line, title: string) =>
+  line.absent && !/^(?:no|none|not|nothing|never)\b/.test(title) && split(title).some((w) => line.words.includes(w));
 
 // A number said speaks for what is counted or measured, a bare word for what is only seen.
 const fits = (line: Line, entry: Entry) => ((line.value !== null) === (entry.counts === true) ? 0.6 : 0);
@@ -137,7 +147,7 @@ export function entriesOf(catalogue: Catalogue, family: string | undefined): Ent
         title: `${check.title}: ${outcome.title}`,
         words: split(`${nicknames[check.id] ?? ""} ${check.title} ${outcome.title} ${outcome.id}`),
         mean: (line) =>
-          line.absent && !outcome.findsNone
+          line.absent && (!outcome.findsNone || turned(line, outcome.title))
             ? null
             : {
                 key: `${check.id}:${outcome.id}`,
@@ -203,6 +213,17 @@ function ofReading(check: Schemas["CheckListing"]): Entry {
   };
 }
 
+// What can poison is absent by proof alone.
+const proofAsked = new Set(["lead", "asbestos"]);
+
+/** Words are no proof of what can poison: it stays presumed, and the way to know is told. */
+export const unproved = (what: string): Meaning => ({
+  key: `unproved:${what.toLowerCase()}`,
+  title: `${what}: words are no proof`,
+  does: `say how: "${what.toLowerCase()} negative by lab"; until then it stays presumed`,
+  apply: null,
+});
+
 function ofField(field: Schemas["FactField"]): Entry[] {
   const set = (value: unknown) => (s: Surface) => ({ ...s, facts: { ...s.facts, [field.key]: value } });
   // Free words are typed in their box: nothing said could be told from them.
@@ -213,14 +234,16 @@ function ofField(field: Schemas["FactField"]): Entry[] {
       title: `${field.label}: ${word}`,
       words: split(`${field.label} ${word}`),
       mean: (line) =>
-        line.absent && value !== field.none
+        line.absent && (value !== field.none || turned(line, word))
           ? null
-          : {
-              key: `${field.key}:${value}`,
-              title: `${field.label}: ${word}`,
-              does: "fact",
-              apply: set(value),
-            },
+          : line.absent && proofAsked.has(field.key)
+            ? unproved(field.label)
+            : {
+                key: `${field.key}:${value}`,
+                title: `${field.label}: ${word}`,
+                does: "noted",
+                apply: set(value),
+              },
     }));
   return [
     {

@@ -1,7 +1,7 @@
 import type { SurfaceView } from "../api/client";
 import { useImpasse } from "../job/data";
+import { money } from "../shell/money";
 import { daysText } from "../shell/words";
-import { money } from "../survey/OptionGlance";
 import { OtherTrades } from "./OtherTrades";
 
 /** Why nothing meets the brief, and what would help. */

@@ -1,8 +1,8 @@
 import type { Option } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
+import { money } from "../shell/money";
 import { usePlace } from "../shell/Place";
 import { daysText, hoursText } from "../shell/words";
-import { money } from "../survey/OptionGlance";
 import { BriefPanel } from "./BriefPanel";
 import { HazardList } from "./HazardList";
 import { Impasse } from "./Impasse";
