@@ -78,6 +78,20 @@ internal static class ArchiveEndpoints
             .ProducesValidationProblem()
             .ProducesProblem(409)
             .WithName("importJob");
+        var demos = routes.MapGroup("/api/demos").WithTags("archive");
+        demos
+            .MapGet("/", () => Demos.All(TimeProvider.System.GetUtcNow().Year).Select(j => new DemoListing(j.Id, j.Title, j.Surfaces().Count())).ToArray())
+            .WithName("listDemos");
+        demos
+            .MapPost(
+                "/{demo}",
+                (string demo, JobStore store) =>
+                    Demos.Find(demo, TimeProvider.System.GetUtcNow().Year) is { } job ? Answer(Put(store, job, null, replace: false), job.Id) : Requests.NotFound("demo")
+            )
+            .Produces<Saved>(201)
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("openDemo");
     }
 
     /// <summary>Puts a job in.</summary>

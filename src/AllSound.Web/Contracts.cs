@@ -15,6 +15,12 @@ using AllSound.Core.Wording;
 
 namespace AllSound.Web;
 
+/// <summary>An invented job that ships with the program.</summary>
+/// <param name="Id">Its id, and that of the job once it is put in.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Surfaces">How many surfaces it has.</param>
+internal sealed record DemoListing(string Id, string Title, int Surfaces);
+
 /// <summary>Whether what is recorded can be saved, and if not, why.</summary>
 internal sealed record HealthView(string Status, string Says);
 

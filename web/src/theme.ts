@@ -19,6 +19,7 @@ export const sheetTheme = (mode: Mode): ThemeConfig => {
       colorTextBase: t.ink,
       colorBorder: mode === "dark" ? "#6d7b79" : "#7d8983",
       colorTextPlaceholder: t.soft,
+      colorTextDescription: t.soft,
       borderRadius: 2,
       fontFamily: "'Instrument Sans Variable', sans-serif",
       fontSize: 14,

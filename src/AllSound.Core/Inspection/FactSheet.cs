@@ -139,7 +139,9 @@ public static class FactSheet
                 FactField.Percent(nameof(Facts.SaltShare), "Under salts", "Only that part is brushed.").On(SubstrateFamily.Plaster, SubstrateFamily.Masonry),
                 FactField.YesNo(nameof(Facts.WaterLies), "Water lies on it", "After rain, on a sill, a flat roof, a flange.").Only(Exposure.Outside),
                 FactField.YesNo(nameof(Facts.Silicone), "Silicone", "Water beads near old sealant."),
-                FactField.Number(nameof(Facts.Ph), "Surface pH", "Paper on a wet spot.", "pH", 0, 14, 0.5).On(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
+                FactField
+                    .Number(nameof(Facts.Ph), "Surface pH", "Paper on a wet spot.", "pH", 0, 14, 0.5)
+                    .On(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
             ]
         ),
         new(
@@ -166,8 +168,12 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.JointMoves), "Joint moves", "Opens and closes with the season or with use."),
                 FactField.YesNo(nameof(Facts.JointWet), "Joint gets wet", "Bath, shower, basin, sink: sealed last, after the finish.").Only(Exposure.Inside),
                 FactField.Number(nameof(Facts.FillDepthMm), "Deepest hollow", "Over 3 mm wants filler in layers.", "mm", 0, 500, 1, noneIsZero: true),
-                FactField.YesNo(nameof(Facts.UnprimedFiller), "Filler painted unprimed", "Dull patches in grazing light.").On(SubstrateFamily.Plaster, SubstrateFamily.Wood),
-                FactField.YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand.").On(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Slick),
+                FactField
+                    .YesNo(nameof(Facts.UnprimedFiller), "Filler painted unprimed", "Dull patches in grazing light.")
+                    .On(SubstrateFamily.Plaster, SubstrateFamily.Wood),
+                FactField
+                    .YesNo(nameof(Facts.Hollow), "Hollow plaster", "Dull and moves under the hand.")
+                    .On(SubstrateFamily.Plaster, SubstrateFamily.Masonry, SubstrateFamily.Slick),
                 FactField.YesNo(nameof(Facts.GreyWood), "Grey weathered wood", "Tape brings grey fibre.").On(SubstrateFamily.Wood),
                 FactField.YesNo(nameof(Facts.Rot), "Decay", "An awl sinks more than 3 mm.").On(SubstrateFamily.Wood),
                 FactField.YesNo(nameof(Facts.LiveCrack), "Crack that moves", "0.2 mm a season or more."),
@@ -176,32 +182,34 @@ public static class FactSheet
         new(
             "Metal and glass",
             [
-                FactField.Pick<Rust>(
-                    nameof(Facts.Rust),
-                    "Rust",
-                    "Light: up to 1 % of the face. Scale: layers that chip off.",
-                    Rust.None,
-                    (Rust.None, "none"),
-                    (Rust.Light, "light"),
-                    (Rust.Heavy, "heavy"),
-                    (Rust.Scale, "scale"),
-                    (Rust.Converted, "converted, firm")
-                ).On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
+                FactField
+                    .Pick<Rust>(
+                        nameof(Facts.Rust),
+                        "Rust",
+                        "Light: up to 1 % of the face. Scale: layers that chip off.",
+                        Rust.None,
+                        (Rust.None, "none"),
+                        (Rust.Light, "light"),
+                        (Rust.Heavy, "heavy"),
+                        (Rust.Scale, "scale"),
+                        (Rust.Converted, "converted, firm")
+                    )
+                    .On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
                 FactField.YesNo(nameof(Facts.SharpEdges), "Sharp edges, welds", "A coat draws back from them.").On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
-                FactField.YesNo(nameof(Facts.LooseFixings), "Loose fixings", "Screws and nails that turn or lift.").On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
+                FactField
+                    .YesNo(nameof(Facts.LooseFixings), "Loose fixings", "Screws and nails that turn or lift.")
+                    .On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
                 FactField.YesNo(nameof(Facts.OpenLaps), "Gaping laps", "A knife blade goes in.").On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
                 FactField.YesNo(nameof(Facts.LapsTakeRivets), "A rivet goes in", "Else they are sealed.").On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
-                FactField.Pick<Holes>(
-                    nameof(Facts.Holes),
-                    "Holes",
-                    "Small: 5 mm at most.",
-                    Holes.None,
-                    (Holes.None, "none"),
-                    (Holes.Small, "small"),
-                    (Holes.Large, "large")
-                ).On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
-                FactField.YesNo(nameof(Facts.FailedPutty), "Failed putty", "Cracked, loose, missing.").On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
-                FactField.Number(nameof(Facts.PuttyDays), "New putty is", "Soft to the thumb for a week and more.", "days", 0, 365, 1).On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
+                FactField
+                    .Pick<Holes>(nameof(Facts.Holes), "Holes", "Small: 5 mm at most.", Holes.None, (Holes.None, "none"), (Holes.Small, "small"), (Holes.Large, "large"))
+                    .On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
+                FactField
+                    .YesNo(nameof(Facts.FailedPutty), "Failed putty", "Cracked, loose, missing.")
+                    .On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
+                FactField
+                    .Number(nameof(Facts.PuttyDays), "New putty is", "Soft to the thumb for a week and more.", "days", 0, 365, 1)
+                    .On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
                 FactField.YesNo(nameof(Facts.OpenEndGrain), "Open end grain", "Where the weather reaches it.").On(SubstrateFamily.Wood),
                 FactField.YesNo(nameof(Facts.HotNow), "Heating on", "Work cold.").On(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous),
             ]
@@ -218,7 +226,9 @@ public static class FactSheet
                 FactField.YesNo(nameof(Facts.Fumes), "Engine or flueless heater", "Carbon monoxide: it goes out, or people do.").Only(Exposure.Inside),
                 FactField.YesNo(nameof(Facts.PeopleBelow), "People below", "Fence it off before anything can drop."),
                 FactField.YesNo(nameof(Facts.Alone), "Somebody works alone", "Not at height, with solvent or with live plant."),
-                FactField.YesNo(nameof(Facts.MayFall), "Heavy plaster or masonry may fall", "It bulges, springs or has cracked through.").On(SubstrateFamily.Plaster, SubstrateFamily.Masonry),
+                FactField
+                    .YesNo(nameof(Facts.MayFall), "Heavy plaster or masonry may fall", "It bulges, springs or has cracked through.")
+                    .On(SubstrateFamily.Plaster, SubstrateFamily.Masonry),
                 FactField.YesNo(nameof(Facts.OverheadLines), "Overhead lines", "Within reach of a ladder, a pole or a tower.").Only(Exposure.Outside),
                 FactField.YesNo(nameof(Facts.Confined), "Tank, pit or void", "Bad air and one narrow way out."),
                 FactField.YesNo(nameof(Facts.Unwell), "Somebody unwell or hurt", "Wheezing, dizzy, burnt, pricked by a spray jet."),
@@ -249,7 +259,9 @@ public static class FactSheet
             [
                 FactField.YesNo(nameof(Facts.Carved), "Carved or fine moulded", "Scrapers do not reach in."),
                 FactField.YesNo(nameof(Facts.Removable), "Can be taken down", "Worked elsewhere, or dipped."),
-                FactField.YesNo(nameof(Facts.Binds), "Sticks or is painted shut", "Eased before it is painted, with room for the new film.").On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
+                FactField
+                    .YesNo(nameof(Facts.Binds), "Sticks or is painted shut", "Eased before it is painted, with room for the new film.")
+                    .On(SubstrateFamily.Wood, SubstrateFamily.Ferrous, SubstrateFamily.Slick),
                 FactField.YesNo(nameof(Facts.Plants), "Plants at its foot", "Covered while it is washed, stripped and painted.").Only(Exposure.Outside),
                 FactField.YesNo(nameof(Facts.LoosePaper), "Loose paper", "It comes off first.").On(SubstrateFamily.Plaster, SubstrateFamily.Slick).Only(Exposure.Inside),
                 FactField.YesNo(nameof(Facts.GlassNear), "Glass beside it", "No heat next to glass."),

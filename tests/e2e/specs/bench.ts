@@ -1,6 +1,6 @@
 import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
-import { test as base, expect, type Page } from "@playwright/test";
+import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
 /** A change from outside the pages says that it comes from the program's own address. */
 export const own = { origin: "http://127.0.0.1:5171" };
@@ -59,3 +59,14 @@ export async function more(page: Page, job: string, what: string) {
   await page.getByRole("button", { name: `More with ${job}` }).click();
   await page.getByRole("menuitem", { name: what }).click();
 }
+
+/** Chooses from a long list by typing what tells it from the others. */
+export async function choose(list: Locator, typed: string) {
+  await list.click();
+  await list.pressSequentially(typed);
+  await list.press("Enter");
+}
+
+/** Opens a group of facts that stands folded. */
+export const unfold = (page: Page, group: string) =>
+  page.locator("details.factgroup > summary", { hasText: group }).click();

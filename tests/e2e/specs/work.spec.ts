@@ -1,4 +1,4 @@
-import { accessible, at, expect, kept, test } from "./bench";
+import { accessible, at, choose, expect, kept, test, unfold } from "./bench";
 
 test("options stand side by side and each step says why and who", async ({ page }) => {
   await page.goto(at("work", "skirting"));
@@ -110,7 +110,7 @@ test("ways of stripping are ranked with what they ask of the supply, and those t
 
 test("a wall under paper that does not hold is told how to get it off", async ({ page }) => {
   await page.goto("/sallow-ferry/survey/kitchen/kitchen-board");
-  await page.getByLabel("Substrate").selectOption("paper_vin");
+  await choose(page.getByLabel("Substrate"), "paper vin");
   await kept(page);
   await page.goto("/sallow-ferry/work/kitchen/kitchen-board");
   await expect(page.getByText("Stopped. What is under the paper has not been checked")).toBeVisible();
@@ -125,6 +125,7 @@ test("a wall under paper that does not hold is told how to get it off", async ({
 test("what is about is said of the whole room, and a hazard follows at every surface in it", async ({ page }) => {
   await page.goto(at("survey"));
   await expect(page.getByText("Hazards").first()).toBeVisible();
+  await unfold(page, "People and surroundings");
   await page.getByRole("group", { name: "Engine or flueless heater" }).getByLabel("yes").check();
   await kept(page);
   await page.getByRole("button", { name: "Engine or flueless heater: say so of the whole room" }).click();
@@ -138,6 +139,7 @@ test("what is about is said of the whole room, and a hazard follows at every sur
 
 test("what is about is said of the whole building, and taken back in another room", async ({ page }) => {
   await page.goto(at("survey"));
+  await unfold(page, "People and surroundings");
   const animals = page.getByRole("group", { name: "Animals" });
   await animals.getByLabel("yes").check();
   await kept(page);
@@ -145,6 +147,7 @@ test("what is about is said of the whole building, and taken back in another roo
   await expect(animals.getByLabel("as the building: yes")).toBeChecked();
   await kept(page);
   await page.goto("/sallow-ferry/survey/riverside/front-window");
+  await unfold(page, "People and surroundings");
   await expect(animals.getByLabel("as the building: yes")).toBeChecked();
   await page.getByRole("button", { name: "Animals: no longer said of the building" }).click();
   await expect(animals.getByLabel("not known")).toBeChecked();
@@ -153,6 +156,8 @@ test("what is about is said of the whole building, and taken back in another roo
 
 test("a stopped surface shows the plan once freed, what to do meanwhile and all that stops it", async ({ page }) => {
   await page.goto(at("survey"));
+  await unfold(page, "People and surroundings");
+  await unfold(page, "Shape and fabric");
   await page.getByRole("group", { name: "Heavy plaster or masonry may fall" }).getByLabel("yes").check();
   await page.getByRole("group", { name: "Crack that moves" }).getByLabel("yes").check();
   await kept(page);

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
+import { Choose } from "../shell/Choose";
 
 type Sequence = NonNullable<Schemas["Surface"]["sequence"]>;
 type Said = NonNullable<Schemas["Surface"]["said"]>;
@@ -8,6 +9,9 @@ type Line = Schemas["ReadLine"];
 const hours = (h: number) => (h < 1 ? `${Math.round(h * 60)} min` : `${Math.round(h * 10) / 10} h`);
 
 /** Somebody's own lines, read as operations: what was understood is shown and confirmed before it is taken. */
+// A line that is taken for no step.
+const leftOut = "-";
+
 export function PasteLines({
   onTake,
   titles,
@@ -99,30 +103,16 @@ export function PasteLines({
               return (
                 <li key={id} className={l.step ? undefined : "notread"}>
                   <span className="soft small">{l.line}</span>
-                  <select
-                    className="pick"
-                    aria-label={`Line ${i + 1} means`}
-                    value={l.step?.operation ?? ""}
-                    onChange={(e) => set(i, e.target.value)}
-                  >
-                    <option value="">left out</option>
-                    {likely.length > 0 && (
-                      <optgroup label="It may mean">
-                        {likely.map((c) => (
-                          <option key={c} value={c}>
-                            {titles.get(c) ?? c}
-                          </option>
-                        ))}
-                      </optgroup>
-                    )}
-                    <optgroup label="Any other">
-                      {others.map(([other, title]) => (
-                        <option key={other} value={other}>
-                          {title}
-                        </option>
-                      ))}
-                    </optgroup>
-                  </select>
+                  <Choose
+                    label={`Line ${i + 1} means`}
+                    value={l.step?.operation ?? leftOut}
+                    choices={[
+                      { value: leftOut, title: "left out", group: "It may mean" },
+                      ...likely.map((c) => ({ value: c, title: titles.get(c) ?? c, group: "It may mean" })),
+                      ...others.map(([other, title]) => ({ value: other, title, group: "Any other" })),
+                    ]}
+                    onChoose={(to) => set(i, to === leftOut ? "" : to)}
+                  />
                   <span className="small soft">
                     {[
                       l.step && l.sure < 0.6 ? "not sure: some of its words are not known" : undefined,

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { jobRecord } from "../job/useEdit";
+import { Choose } from "../shell/Choose";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 
@@ -76,19 +77,13 @@ export function FirmView() {
             Your own product replaces its class in this job; the numbers of its data sheet override the class's.
           </p>
           <div className="row">
-            <select
-              className="pick grow"
-              aria-label="Class of the product"
+            <Choose
+              label="Class of the product"
+              placeholder="class of the product …"
               value={pick}
-              onChange={(e) => setPick(e.target.value)}
-            >
-              <option value="">class of the product …</option>
-              {catalogue.products.map((p) => (
-                <option key={p.id} value={p.id}>
-                  {p.title}
-                </option>
-              ))}
-            </select>
+              choices={catalogue.products.map((p) => ({ value: p.id, title: p.title }))}
+              onChoose={setPick}
+            />
             <button
               type="button"
               className="btn"

@@ -4,6 +4,7 @@ import { api, ask, type SurfaceView } from "../api/client";
 export const keys = {
   jobs: ["jobs"] as const,
   putAway: ["put-away"] as const,
+  demos: ["demos"] as const,
   /** How a job stands as it was last touched: it stays so, and is never asked for again. */
   state: (job: string, touched: string) => ["state", job, touched] as const,
   job: (job: string) => ["job", job] as const,

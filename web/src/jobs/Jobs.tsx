@@ -1,10 +1,11 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { App, Input, Modal } from "antd";
-import { lazy, Suspense, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
 import { keys, useJobs } from "../job/data";
 import { sessionOf } from "../job/useEdit";
 import { FileMenu } from "../shell/FileMenu";
+import { DemoJobs } from "./DemoJobs";
 import { JobSlip } from "./JobSlip";
 import { found } from "./standing";
 
@@ -78,6 +79,16 @@ export function Jobs() {
         ),
       });
     });
+  useEffect(() => {
+    const onKey = (e: KeyboardEvent) => {
+      const typing = (e.target as HTMLElement).closest("input, select, textarea, [role='dialog']") !== null;
+      if (e.key !== "n" || typing || e.ctrlKey || e.metaKey || e.altKey) return;
+      e.preventDefault();
+      setAdding(true);
+    };
+    window.addEventListener("keydown", onKey);
+    return () => window.removeEventListener("keydown", onKey);
+  }, []);
   const shown = jobs.data?.filter((j) => found(j, asked)) ?? [];
   return (
     <div className="frame">
@@ -122,7 +133,7 @@ export function Jobs() {
               <button type="button" className="btn primary" onClick={() => setAdding(true)}>
                 Start a job
               </button>
-              <span className="soft">or bring in a job file with Import, above.</span>
+              <span className="soft">or bring in a job file with Import, above, or open one of the demos below.</span>
             </div>
           </div>
         )}
@@ -169,6 +180,7 @@ export function Jobs() {
             </ul>
           </section>
         )}
+        {jobs.data && <DemoJobs here={jobs.data.map((j) => j.id)} />}
       </main>
       <Suspense>
         {adding && <NewJob jobs={jobs.data ?? []} onClose={() => setAdding(false)} />}

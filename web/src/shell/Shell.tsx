@@ -16,6 +16,8 @@ import { SpeechMenu } from "./SpeechMenu";
 import { Spoilt } from "./Spoilt";
 import { whereIs } from "./where";
 
+const ShowRound = lazy(async () => ({ default: (await import("./ShowRound")).ShowRound }));
+
 // Each view by itself, asked for as soon as the first one stands.
 const rooms = {
   work: () => import("../work/WorkView"),
@@ -55,7 +57,7 @@ const writes = (target: HTMLElement) =>
 
 /** The frame round every view: title strip, views, shortcuts. */
 function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
-  const path = useLocation().pathname;
+  const { pathname: path, state: arrived } = useLocation();
   const navigate = useNavigate();
   const job = useJob(jobId);
   const catalogue = useCatalogue();
@@ -72,6 +74,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
     return named?.title ?? spaces.flatMap((s) => s.surfaces).find((f) => f.id === id)?.title ?? id;
   };
   const [help, setHelp] = useState(false);
+  const [round, setRound] = useState((arrived as { round?: boolean } | null)?.round === true);
   useEffect(() => {
     for (const read of Object.values(rooms)) void read();
   }, []);
@@ -123,6 +126,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
       else if (e.key === "s") document.querySelector<HTMLElement>("#say")?.focus();
       else if (e.key === "n") document.querySelector<HTMLElement>("#new-surface")?.click();
       else if (e.key === "N") document.querySelector<HTMLElement>("#new-space")?.click();
+      else if (e.key === "p" && whereIs(window.location.pathname, spaces).at === "document") window.print();
       else if (e.key === "f") document.querySelector<HTMLElement>(".facts select, .facts input")?.focus();
       else return;
       e.preventDefault();
@@ -142,6 +146,9 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   const here = order.findIndex((s) => s.id === surfaceId);
   return (
     <div className="frame">
+      <a className="skip" href="#sheet">
+        To the sheet
+      </a>
       <header className="strip">
         <Link to="/" className="mark">
           All Sound
@@ -174,7 +181,12 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           ?
         </button>
       </header>
-      <main className={placed ? "placed" : undefined} style={{ minHeight: 0, overflow: "auto" }}>
+      <main
+        id="sheet"
+        tabIndex={-1}
+        className={placed ? "placed" : undefined}
+        style={{ minHeight: 0, overflow: "auto" }}
+      >
         <h1 className="sr">
           {job.data?.job.title}: {titles[at]}
         </h1>
@@ -231,6 +243,8 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
                 ["Page Down", "from that line to the next surface; Page Up back; Esc leaves it"],
                 ["n  N", "new surface, new room"],
                 ["u  U", "undo, redo (also Ctrl+Z, Ctrl+Y)"],
+                ["p", "print the document that is in sight"],
+                ["n", "on the first page: a new job"],
                 ["?", "this sheet"],
               ] as const
             ).map(([key, what]) => (
@@ -244,7 +258,25 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           </tbody>
         </table>
         <SpeechMenu />
+        <p>
+          <button
+            type="button"
+            className="btn"
+            onClick={() => {
+              setHelp(false);
+              go({ view: "survey" });
+              setRound(true);
+            }}
+          >
+            Show me round
+          </button>
+        </p>
       </Modal>
+      {round && at === "survey" && view && (
+        <Suspense>
+          <ShowRound onEnd={() => setRound(false)} />
+        </Suspense>
+      )}
     </div>
   );
 }

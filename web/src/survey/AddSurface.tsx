@@ -2,11 +2,12 @@ import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import type { Catalogue, JobView, Schemas } from "../api/client";
 import { addNew } from "../job/add";
+import { Choose } from "../shell/Choose";
 import { usePlace } from "../shell/Place";
 import { useSpeech } from "../shell/words";
 import type { Edit as RecordEdit } from "../sync/types";
 import { AddDialog, LengthField } from "./AddDialog";
-import { madeOf } from "./madeOf";
+import { grounds, madeOf } from "./madeOf";
 import { slug } from "./slug";
 
 type SurfaceProps = {
@@ -76,34 +77,22 @@ export function AddSurface({ job, space, catalogue, open, onClose }: SurfaceProp
     >
       <div className="fact">
         <label htmlFor="new-element">Element</label>
-        <select
+        <Choose
           id="new-element"
-          className="pick"
           value={element}
-          onChange={(e) => {
-            const next = e.target.value as Schemas["Element"];
+          choices={catalogue.elements.map((e) => ({ value: e.element, title: e.title }))}
+          onChoose={(to) => {
+            const next = to as Schemas["Element"];
             setElement(next);
             setSubstrate(madeOf(catalogue, next));
             if (next === "window") setHole({ fromLeft: "0.8", width: "1.2", height: "1.2", sill: "0.9" });
             if (next === "door") setHole({ fromLeft: "0.4", width: "0.9", height: "2.0", sill: "0" });
           }}
-        >
-          {catalogue.elements.map((e) => (
-            <option key={e.element} value={e.element}>
-              {e.title}
-            </option>
-          ))}
-        </select>
+        />
       </div>
       <div className="fact">
         <label htmlFor="new-substrate">Substrate</label>
-        <select id="new-substrate" className="pick" value={substrate} onChange={(e) => setSubstrate(e.target.value)}>
-          {catalogue.substrates.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.title}
-            </option>
-          ))}
-        </select>
+        <Choose id="new-substrate" value={substrate} choices={grounds(catalogue)} onChoose={setSubstrate} />
       </div>
       {needsWall && (
         <div className="fact">

@@ -1,30 +1,28 @@
 import type { Catalogue, Surface } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { Choose } from "../shell/Choose";
 import { DraftBox } from "../shell/DraftBox";
+import { grounds } from "./madeOf";
 
 type Props = { edit: Edit; surface: Surface; catalogue: Catalogue };
 
 /** What the surface is and what lies on it, from the substrate outward. */
 export function LayersEditor({ edit, surface, catalogue }: Props) {
   const layers = surface.layers ?? [];
+  const coats = catalogue.coatings.map((c) => ({ value: c.id, title: c.title }));
+  const named = (id: string) => catalogue.coatings.find((c) => c.id === id)?.title ?? id;
   const put = (next: typeof layers) => edit.change({ ...surface, layers: next });
   return (
     <section className="factgroup">
       <h3>Build-up</h3>
       <div className="fact">
         <label htmlFor="substrate">Substrate</label>
-        <select
+        <Choose
           id="substrate"
-          className="pick"
           value={surface.substrate}
-          onChange={(e) => edit.change({ ...surface, substrate: e.target.value })}
-        >
-          {catalogue.substrates.map((s) => (
-            <option key={s.id} value={s.id}>
-              {s.title}
-            </option>
-          ))}
-        </select>
+          choices={grounds(catalogue)}
+          onChoose={(substrate) => edit.change({ ...surface, substrate })}
+        />
       </div>
       <div className="fact">
         <label htmlFor="year">Year built</label>
@@ -52,13 +50,13 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
       <div className="fact">
         <span className="label">Old coats, from below{surface.layers ? "" : " ?"}</span>
         <span className="row">
-          <button
-            type="button"
-            className="btn tight"
-            onClick={() => put([...layers, { coating: "emul_matt", coats: 1 }])}
-          >
-            Add coat
-          </button>
+          <Choose
+            label="Add a coat on top"
+            placeholder="add a coat …"
+            value={null}
+            choices={coats}
+            onChoose={(coating) => put([...layers, { coating, coats: 1 }])}
+          />
           {!surface.layers && (
             <button type="button" className="btn tight" onClick={() => put([])}>
               It is bare
@@ -72,28 +70,22 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
           const set = (change: Partial<typeof layer>) => put(layers.map((l, n) => (n === i ? { ...l, ...change } : l)));
           return (
             <li key={key} className="row" style={{ padding: "2px 0" }}>
-              <select
-                className="pick"
-                aria-label={`Coat ${i + 1}`}
+              <Choose
+                label={`Coat ${i + 1}`}
                 value={layer.coating}
-                onChange={(e) => set({ coating: e.target.value })}
-              >
-                {catalogue.coatings.map((c) => (
-                  <option key={c.id} value={c.id}>
-                    {c.title}
-                  </option>
-                ))}
-              </select>
+                choices={coats}
+                onChoose={(coating) => set({ coating })}
+              />
               <span style={{ width: 62 }}>
                 <DraftBox
-                  label={`How many coats of ${layer.coating}`}
+                  label={`How many coats of ${named(layer.coating)}`}
                   value={layer.coats ?? 1}
                   onSet={(coats) => set({ coats: coats ?? 1 })}
                 />
               </span>
               <span style={{ width: 98 }}>
                 <DraftBox
-                  label={`Year of ${layer.coating}`}
+                  label={`Year of ${named(layer.coating)}`}
                   value={layer.year ?? null}
                   onSet={(year) => set({ year })}
                   placeholder="year"
@@ -101,7 +93,7 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
               </span>
               <span style={{ width: 74 }}>
                 <DraftBox
-                  label={`Age of ${layer.coating}, days`}
+                  label={`Age of ${named(layer.coating)}, days`}
                   value={layer.ageDays ?? null}
                   least={0}
                   onSet={(ageDays) => set({ ageDays })}
@@ -111,7 +103,7 @@ export function LayersEditor({ edit, surface, catalogue }: Props) {
               <button
                 type="button"
                 className="btn tight"
-                aria-label={`Remove ${layer.coating}`}
+                aria-label={`Remove ${named(layer.coating)}`}
                 onClick={() => put(layers.filter((_, n) => n !== i))}
               >
                 ×

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { Catalogue, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { Choose } from "../shell/Choose";
 import { CheckCard } from "./CheckCard";
 import { Instruments } from "./Instruments";
 import { now } from "./say";
@@ -72,16 +73,15 @@ export function ReadingsEditor({ edit, surface, catalogue, view }: Props) {
         })}
       </ul>
       <Instruments surface={surface} catalogue={catalogue} onTaken={(r) => put([...readings, r])} />
-      <select className="pick" aria-label="Record a check" value={pick} onChange={(e) => setPick(e.target.value)}>
-        <option value="">Record a check …</option>
-        {catalogue.checks
+      <Choose
+        label="Record a check"
+        placeholder="record a check …"
+        value={pick}
+        choices={catalogue.checks
           .filter((c) => !family || c.grounds.length === 0 || c.grounds.includes(family))
-          .map((c) => (
-            <option key={c.id} value={c.id}>
-              {c.title}
-            </option>
-          ))}
-      </select>
+          .map((c) => ({ value: c.id, title: c.title }))}
+        onChoose={setPick}
+      />
       {check && <CheckCard check={check} onMade={add} />}
     </section>
   );

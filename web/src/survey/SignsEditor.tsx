@@ -1,5 +1,6 @@
 import type { Catalogue, Surface, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
+import { Choose } from "../shell/Choose";
 import { DraftBox } from "../shell/DraftBox";
 
 type Props = { edit: Edit; surface: Surface; catalogue: Catalogue; view: SurfaceView };
@@ -114,6 +115,15 @@ export function SignsEditor({ edit, surface, catalogue, view }: Props) {
           );
         })}
       </ul>
+      <Choose
+        label="Add a sign"
+        placeholder="add a sign …"
+        value={null}
+        choices={catalogue.signs
+          .filter((x) => !signs.some((s) => s.sign === x.id))
+          .map((x) => ({ value: x.id, title: x.title, group: x.defect ? "What has failed" : "What goes with it" }))}
+        onChoose={(sign) => put([...signs, { sign, present: true }])}
+      />
     </section>
   );
 }
