@@ -9,6 +9,7 @@ import "./styles.saying.css";
 import "./styles.trade.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
+import "./styles.phone.css";
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { ConfigProvider, App as Library } from "antd";
 import { lazy, StrictMode, Suspense, useEffect, useState } from "react";

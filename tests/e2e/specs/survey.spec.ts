@@ -152,6 +152,7 @@ for (const size of [
 ]) {
   for (const mode of ["light", "dark"] as const) {
     test(`every view is accessible, ${mode}, at ${size.width}`, async ({ page }) => {
+      test.setTimeout(240_000);
       await page.emulateMedia({ colorScheme: mode });
       await page.setViewportSize(size);
       for (const view of ["survey", "work", "audit", "buy", "document"]) {

@@ -1,4 +1,4 @@
-import { Modal } from "antd";
+import { Drawer, Modal } from "antd";
 import { lazy, Suspense, useEffect, useLayoutEffect, useState } from "react";
 import { Link, useLocation, useNavigate, useParams } from "react-router";
 import { useCatalogue, useJob, useSurface } from "../job/data";
@@ -41,6 +41,9 @@ const titles: Record<View, string> = {
   firm: "Our ways",
 };
 
+// What stands behind "More" where there is room for five.
+const second = new Set<View>(["audit", "firm"]);
+
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
 
 /** Another job starts afresh: what is under way in one must never reach the other. */
@@ -74,6 +77,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
     return named?.title ?? spaces.flatMap((s) => s.surfaces).find((f) => f.id === id)?.title ?? id;
   };
   const [help, setHelp] = useState(false);
+  const [more, setMore] = useState(false);
   const [round, setRound] = useState((arrived as { round?: boolean } | null)?.round === true);
   useEffect(() => {
     for (const read of Object.values(rooms)) void read();
@@ -142,8 +146,6 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   }, [job.data, view, at]);
 
   const placed = at === "work" || at === "audit";
-  const order = space?.surfaces ?? [];
-  const here = order.findIndex((s) => s.id === surfaceId);
   return (
     <div className="frame">
       <a className="skip" href="#sheet">
@@ -157,34 +159,40 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           {views.map((v) => (
             <Link
               key={v}
+              className={second.has(v) ? "second" : undefined}
               to={`/${jobId}/${v}/${space?.space.id ?? ""}${surfaceId ? `/${surfaceId}` : ""}`}
               aria-current={v === at ? "page" : undefined}
             >
               {titles[v]}
             </Link>
           ))}
+          <button type="button" className="moreviews" aria-expanded={more} onClick={() => setMore(true)}>
+            More
+          </button>
         </nav>
         <span className="fill" />
         <SaveMark edit={edit} titleOf={titleOf} />
         <button type="button" className="jobname" onClick={() => setContents(true)} title="What is in the job">
           {job.data?.job.title}
         </button>
-        <FileMenu job={jobId} />
-        <button
-          type="button"
-          onClick={() => onMode(mode === "dark" ? "light" : "dark")}
-          aria-label={mode === "dark" ? "Light sheet" : "Dark sheet"}
-        >
-          {mode === "dark" ? "☀" : "☾"}
-        </button>
-        <button type="button" onClick={() => setHelp(true)} aria-label="Shortcuts">
-          ?
-        </button>
+        <div className="tools">
+          <FileMenu job={jobId} />
+          <button
+            type="button"
+            onClick={() => onMode(mode === "dark" ? "light" : "dark")}
+            aria-label={mode === "dark" ? "Light sheet" : "Dark sheet"}
+          >
+            {mode === "dark" ? "☀" : "☾"}
+          </button>
+          <button type="button" onClick={() => setHelp(true)} aria-label="Shortcuts">
+            ?
+          </button>
+        </div>
       </header>
       <main
         id="sheet"
         tabIndex={-1}
-        className={placed ? "placed" : undefined}
+        className={placed ? "placed" : at === "survey" ? "walk" : undefined}
         style={{ minHeight: 0, overflow: "auto" }}
       >
         <h1 className="sr">
@@ -201,7 +209,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
         {job.data && (
           <PlaceProvider value={{ job: job.data, space, view, edit, catalogue: catalogue.data, at, go, turn }}>
             <DraftScope value={`${jobId}/${at === "firm" ? "" : surfaceId}`}>
-              {placed && <PlaceBar />}
+              {(placed || at === "survey") && <PlaceBar />}
               {at === "survey" && <SurveyView />}
               <Suspense fallback={<div className="survey" aria-busy />}>
                 {at === "work" && <WorkView />}
@@ -214,17 +222,35 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
             </DraftScope>
           </PlaceProvider>
         )}
-        {order.length > 1 && at !== "document" && at !== "buy" && at !== "firm" && (
-          <nav className="pager" aria-label="Surfaces">
-            <button type="button" className="btn" disabled={here <= 0} onClick={() => turn(-1)}>
-              ‹ {order[here - 1]?.title ?? ""}
-            </button>
-            <button type="button" className="btn" disabled={here >= order.length - 1} onClick={() => turn(1)}>
-              {order[here + 1]?.title ?? ""} ›
-            </button>
-          </nav>
-        )}
       </main>
+      <Drawer title="More" placement="bottom" size={330} open={more} onClose={() => setMore(false)} destroyOnHidden>
+        {/* biome-ignore lint/a11y/useKeyWithClickEvents lint/a11y/noStaticElementInteractions: whatever is pressed in it also shuts it */}
+        <div className="morelist" onClick={() => setMore(false)}>
+          {views
+            .filter((v) => second.has(v))
+            .map((v) => (
+              <Link key={v} to={`/${jobId}/${v}/${space?.space.id ?? ""}${surfaceId ? `/${surfaceId}` : ""}`}>
+                {titles[v]}
+              </Link>
+            ))}
+          <Link to="/">All jobs</Link>
+          <button type="button" onClick={() => setContents(true)}>
+            What is in the job
+          </button>
+          <button type="button" onClick={() => edit.redo()} disabled={!edit.canRedo}>
+            Redo
+          </button>
+          <a href={`/api/jobs/${jobId}/export`} download>
+            Export the job file
+          </a>
+          <button type="button" onClick={() => onMode(mode === "dark" ? "light" : "dark")}>
+            {mode === "dark" ? "Light sheet" : "Dark sheet"}
+          </button>
+          <button type="button" onClick={() => setHelp(true)}>
+            Words, units, show me round
+          </button>
+        </div>
+      </Drawer>
       <Modal
         title="Shortcuts, words and units"
         open={help}

@@ -14,10 +14,20 @@ import { Unknowns } from "./Unknowns";
 import { Walls } from "./Walls";
 import { WhatChanged } from "./WhatChanged";
 
+type Pane = "look" | "answer" | "plan";
+
+// On a phone one of three at a time, in the order in which they are wanted.
+const panes: [Pane, string][] = [
+  ["look", "Look"],
+  ["answer", "Answer"],
+  ["plan", "Plan"],
+];
+
 /** The bench: the room, the cut, the facts, the reasons and the work, all in sight at once. */
 export function SurveyView() {
   const { job, space, view, edit, catalogue, go, turn } = usePlace();
   const { area, length } = useSpeech();
+  const [pane, setPane] = useState<Pane>("look");
   const [adding, setAdding] = useState<"surface" | "space" | "walls" | null>(null);
   // A job just begun wants a room first.
   const { state, pathname } = useLocation();
@@ -30,7 +40,15 @@ export function SurveyView() {
   }, [begins, pathname, navigate]);
   const line = space?.surfaces.find((s) => s.id === view?.surface.id);
   return (
-    <div className="survey">
+    <div className={`survey pane-${pane}`}>
+      <fieldset className="tri panes" aria-label="What to see">
+        {panes.map(([id, word]) => (
+          <label key={id}>
+            <input type="radio" name="pane" checked={pane === id} onChange={() => setPane(id)} />
+            {word}
+          </label>
+        ))}
+      </fieldset>
       <section className="sheet room" aria-label="Room">
         <header>
           <h2>
@@ -101,6 +119,11 @@ export function SurveyView() {
         {catalogue && (space?.surfaces.length ?? 0) > 0 && (
           <div className="pinned">
             <SayBox edit={edit} surface={edit.draft} catalogue={catalogue} onTurn={turn} />
+            {view && (
+              <div className="onphone">
+                <WhatChanged view={view} />
+              </div>
+            )}
             {view && <Unknowns edit={edit} view={view} catalogue={catalogue} />}
           </div>
         )}

@@ -63,7 +63,12 @@ export function WorkView() {
                 all={options.map((x) => x.costPerYear)}
                 show={money({ amount: o.costPerYear, currency: o.cost.currency })}
               />
-              <Bar word="hazard" value={o.hazard} all={options.map((x) => x.hazard)} show={`${o.hazard}`} />
+              <Bar
+                word="hazard"
+                value={o.hazard}
+                all={options.map((x) => x.hazard)}
+                show={`${Math.round(o.hazard * 10) / 10}`}
+              />
               <Bar
                 word="lasts"
                 value={o.lifeYears}
