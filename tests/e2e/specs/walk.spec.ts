@@ -40,7 +40,6 @@ test("the waiting room is surveyed from nothing by keyboard alone", async ({ pag
     await press("Tab");
     await type(letters);
     await press("Enter");
-    await press("Shift+Tab");
     await press("Enter");
     await expect(heading(name)).toBeVisible();
   }
