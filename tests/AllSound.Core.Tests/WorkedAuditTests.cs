@@ -1,3 +1,5 @@
+using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using Xunit;
 
 namespace AllSound.Core.Tests;
@@ -51,4 +53,38 @@ public sealed class WorkedAuditTests
         Assert.Equal([], missed.Except(known));
         Assert.Equal([], known.Where(Mine).Except(missed));
     }
+
+    // The pages take lines as steps and keep the words of each; a person then moves steps about, so that no line number stays true.
+    [Theory]
+    [MemberData(nameof(Files))]
+    public void Lines_taken_as_steps_are_judged_as_the_lines_are(string file)
+    {
+        var different = new List<string>();
+        foreach (var audit in WorkedAudit.Read(Path.Combine(Folder, file)))
+        {
+            var (building, space, surface) = audit.Job.Surfaces().Single();
+            var read = LineReader.Read(audit.Lines, surface.Element, [.. audit.Job.Products]);
+            var taken = surface with
+            {
+                Sequence = [.. read.Select(r => r.Step).OfType<SequenceStep>().Select(s => s with { Line = null })],
+                Said =
+                [
+                    .. read.Select((r, i) => (r.Said, Before: read.Take(i).Count(b => b.Step is not null)))
+                        .Where(x => x.Said is not null)
+                        .Select(x => x.Said! with { Line = x.Before }),
+                ],
+            };
+            var asLines = Told(audit.Answer());
+            var asSteps = Told(AuditReporting.Audit(audit.Job, building, space, taken));
+            if (asLines != asSteps)
+            {
+                different.Add($"{audit.Id}: lines {asLines}; steps {asSteps}");
+            }
+        }
+
+        Assert.Equal([], different);
+    }
+
+    private static string Told(AuditReport report) =>
+        string.Join(", ", report.Faults.Select(f => $"{f.NeedId} {f.Severity}").Order(StringComparer.Ordinal).Distinct());
 }

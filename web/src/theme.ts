@@ -17,6 +17,8 @@ export const sheetTheme = (mode: Mode): ThemeConfig => {
       colorInfo: t.accent,
       colorBgBase: t.sheet,
       colorTextBase: t.ink,
+      colorBgContainer: t.sheet,
+      colorBgElevated: t.sheet,
       colorBorder: mode === "dark" ? "#6d7b79" : "#7d8983",
       colorTextPlaceholder: t.soft,
       colorTextDescription: t.soft,

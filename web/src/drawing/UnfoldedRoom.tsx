@@ -24,6 +24,16 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
     const piece = selected && sheet.current?.querySelector(`[aria-current="true"]`);
     if (piece) piece.scrollIntoView({ inline: "center", block: "nearest" });
   }, [selected]);
+  // One stop for Tab, arrows from piece to piece: what is taken in hand keeps the keys.
+  useEffect(() => {
+    const piece = selected && sheet.current?.querySelector<SVGGElement>(`[aria-current="true"]`);
+    if (piece && sheet.current?.contains(document.activeElement)) piece.focus();
+  }, [selected]);
+  const step = (by: number) => {
+    const order = space.surfaces;
+    const next = order[order.findIndex((s) => s.id === selected) + by];
+    if (next) onSelect(next.id);
+  };
   const lines = new Map(space.surfaces.map((s) => [s.id, s]));
   const pad = 0.32;
   const size = Math.max(width / 62, height / 17);
@@ -88,16 +98,17 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
             <g
               className="piece"
               role="button"
-              tabIndex={first ? 0 : -1}
+              tabIndex={first && (line.id === selected || selected === "") ? 0 : -1}
               aria-current={line.id === selected}
               aria-label={`${line.title}: ${verdictWords[line.verdict]}${line.leadPresumed ? ", lead presumed" : ""}`}
               aria-hidden={first ? undefined : true}
               onClick={select}
               onKeyDown={(e) => {
-                if (e.key === "Enter" || e.key === " ") {
-                  e.preventDefault();
-                  select();
-                }
+                if (e.key === "Enter" || e.key === " ") select();
+                else if (e.key === "ArrowRight" || e.key === "ArrowDown") step(1);
+                else if (e.key === "ArrowLeft" || e.key === "ArrowUp") step(-1);
+                else return;
+                e.preventDefault();
               }}
             >
               <rect {...box} fill={`var(--${line.verdict})`} />

@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
+import { RoomKey } from "../drawing/RoomKey";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { UnfoldedRoom, verdictWords } from "../drawing/UnfoldedRoom";
 import { usePlace } from "../shell/Place";
@@ -38,7 +39,9 @@ export function SurveyView() {
     setAdding("space");
     navigate(pathname, { replace: true });
   }, [begins, pathname, navigate]);
-  const line = space?.surfaces.find((s) => s.id === view?.surface.id);
+  const order = space?.surfaces ?? [];
+  const here = order.findIndex((s) => s.id === view?.surface.id);
+  const line = order[here];
   return (
     <div className={`survey pane-${pane}`}>
       <fieldset className="tri panes" aria-label="What to see">
@@ -93,7 +96,7 @@ export function SurveyView() {
             Walls
           </button>
           <span className="grow" />
-          <span className="soft small hint">walking order, left to right</span>
+          <RoomKey />
         </header>
         <div className="body">
           {space && (
@@ -115,6 +118,33 @@ export function SurveyView() {
         <header>
           <h2>{edit.draft?.title ?? "No surface yet"}</h2>
           <span className="grow" />
+          {order.length > 1 && (
+            <span className="row">
+              <span className="soft small">
+                {here + 1} of {order.length}
+              </span>
+              <button
+                type="button"
+                className="btn tight"
+                disabled={here <= 0}
+                aria-label={`Before: ${order[here - 1]?.title ?? "none"}`}
+                title={order[here - 1]?.title}
+                onClick={() => turn(-1)}
+              >
+                ‹
+              </button>
+              <button
+                type="button"
+                className="btn tight"
+                disabled={here >= order.length - 1}
+                aria-label={`Next: ${order[here + 1]?.title ?? "none"}`}
+                title={order[here + 1]?.title}
+                onClick={() => turn(1)}
+              >
+                ›
+              </button>
+            </span>
+          )}
         </header>
         {catalogue && (space?.surfaces.length ?? 0) > 0 && (
           <div className="pinned">

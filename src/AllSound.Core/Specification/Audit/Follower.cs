@@ -316,7 +316,7 @@ internal sealed partial class Follower
 
         // A line read as work that is not for such a ground was not meant so: judged as nothing.
         if (
-            step.Line is not null
+            (step.Line is not null || step.Words is not null)
             && act.Operation is { Role: CoatRole.None, Refused: false }
             && !Chosen.Contains(act.Operation.Id)
             && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
