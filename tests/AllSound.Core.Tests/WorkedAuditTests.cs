@@ -85,6 +85,5 @@ public sealed class WorkedAuditTests
         Assert.Equal([], different);
     }
 
-    private static string Told(AuditReport report) =>
-        string.Join(", ", report.Faults.Select(f => $"{f.NeedId} {f.Severity}").Order(StringComparer.Ordinal).Distinct());
+    private static string Told(AuditReport report) => string.Join(", ", report.Faults.Select(f => $"{f.NeedId} {f.Severity}").Order(StringComparer.Ordinal).Distinct());
 }
