@@ -1,3 +1,4 @@
+import { readFileSync } from "node:fs";
 import { accessible, at, choose, expect, kept, test } from "./bench";
 
 test("pasted lines are read, shown for confirmation, and audited once taken", async ({ page }) => {
@@ -166,6 +167,12 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
   await accessible(page);
   const markdown = await page.request.get("/api/jobs/sallow-ferry/documents/crew-checklist.md");
   expect(await markdown.text()).toContain("- [ ] ");
+  const saved = page.waitForEvent("download");
+  await page.getByRole("button", { name: "To edit" }).click();
+  const html = readFileSync(await (await saved).path(), "utf8");
+  expect(html.match(/<section>/g)).toHaveLength(13);
+  expect(html).toContain("Always refused");
+  expect(html).not.toContain("class=");
   const pdf = await page.pdf({ preferCSSPageSize: true });
   expect(pdf.subarray(0, 4).toString()).toBe("%PDF");
 

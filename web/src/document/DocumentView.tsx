@@ -2,6 +2,7 @@ import { useQueries } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type SurfaceView } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
+import { saveFile } from "../drawing/save";
 import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
 import { keys } from "../job/data";
 import { money } from "../shell/money";
@@ -10,6 +11,7 @@ import { daysText, hoursText, spoken } from "../shell/words";
 import { offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
+import { standalone } from "./page";
 import { Sheet } from "./Sheet";
 import { WrittenDocument } from "./WrittenDocument";
 
@@ -40,6 +42,20 @@ export function DocumentView() {
         <button type="button" className="btn main" onClick={() => window.print()}>
           Print, or keep as PDF
         </button>
+        {kind !== "drawn" && (
+          <button
+            type="button"
+            className="btn"
+            title="One file that a browser opens and a word processor edits"
+            onClick={() => {
+              const sheets = [...document.querySelectorAll("article.paper")].map((a) => a.innerHTML);
+              const word = kinds.find(([id]) => id === kind)?.[1] ?? kind;
+              saveFile(standalone(`${word}, ${job.job.title}`, sheets), "text/html", `${job.id}-${kind}.html`);
+            }}
+          >
+            To edit
+          </button>
+        )}
         {kind !== "drawn" && (
           <a
             className="btn"

@@ -24,7 +24,12 @@ export function saveDrawing(selector: string, name: string) {
   copy.setAttribute("xmlns", "http://www.w3.org/2000/svg");
   copy.setAttribute("width", String(Math.round(box.width * scale)));
   copy.setAttribute("height", String(Math.round(box.height * scale)));
-  const url = URL.createObjectURL(new Blob([new XMLSerializer().serializeToString(copy)], { type: "image/svg+xml" }));
+  saveFile(new XMLSerializer().serializeToString(copy), "image/svg+xml", name);
+}
+
+/** Saves words as a file of a name. */
+export function saveFile(text: string, type: string, name: string) {
+  const url = URL.createObjectURL(new Blob([text], { type }));
   const link = document.createElement("a");
   link.href = url;
   link.download = name;

@@ -112,7 +112,11 @@ export function FileMenu({ job }: { job: string }) {
             one row each
           </li>
           <li>
-            <button type="button" className="btn tight" onClick={() => saveDrawing(".room svg", `${job}-room.svg`)}>
+            <button
+              type="button"
+              className="btn tight"
+              onClick={() => saveDrawing(".room svg.drawing", `${job}-room.svg`)}
+            >
               Room drawing (SVG)
             </button>
             as it stands on the sheet
@@ -121,7 +125,7 @@ export function FileMenu({ job }: { job: string }) {
             <button
               type="button"
               className="btn tight"
-              onClick={() => saveDrawing(".section svg", `${job}-section.svg`)}
+              onClick={() => saveDrawing(".section svg.drawing", `${job}-section.svg`)}
             >
               Section drawing (SVG)
             </button>
