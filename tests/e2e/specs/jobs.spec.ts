@@ -167,7 +167,7 @@ test("a demo is offered as one, and shows round in five stops", async ({ page })
   const stop = page.locator(".ant-tour");
   for (const title of ["The room, unfolded", "Say what you see", "Why it fails", "What to do"]) {
     await expect(stop).toContainText(title);
-    await page.getByRole("button", { name: "Next" }).click();
+    await page.getByRole("button", { name: "Next", exact: true }).click();
   }
   await expect(stop).toContainText("From wall to paper");
   await accessible(page);
