@@ -8,8 +8,8 @@ export default defineConfig({
   outputDir: "../../.state/e2e-results",
   workers: 1,
   // A machine shared with others is slow at times: nothing here is a claim of speed.
-  timeout: 90_000,
-  expect: { timeout: 12_000 },
+  timeout: 150_000,
+  expect: { timeout: 25_000 },
   retries: 0,
   reporter: [["list"], ["json"]],
   use: {

@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { App, Input, Modal } from "antd";
-import { lazy, Suspense, useEffect, useState } from "react";
+import { lazy, Suspense, useLayoutEffect, useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
 import { keys, useJobs } from "../job/data";
 import { sessionOf } from "../job/useEdit";
@@ -79,7 +79,8 @@ export function Jobs() {
         ),
       });
     });
-  useEffect(() => {
+  // With the page itself and not after it, as in a job.
+  useLayoutEffect(() => {
     const onKey = (e: KeyboardEvent) => {
       const typing = (e.target as HTMLElement).closest("input, select, textarea, [role='dialog']") !== null;
       if (e.key !== "n" || typing || e.ctrlKey || e.metaKey || e.altKey) return;
