@@ -31,6 +31,10 @@ public sealed class SaidInLinesTests
     [InlineData("1. No lead. Orbital with 80 grit.", false)]
     [InlineData("1. Owner says no lead in it. Orbital with 80 grit.", false)]
     [InlineData("1. Lead free. Orbital with 80 grit.", false)]
+    [InlineData("1. Lead swab clear. Orbital with 80 grit.", false)]
+    [InlineData("1. Swab test negative for lead. Orbital with 80 grit.", false)]
+    [InlineData("1. Tested with lead swabs, none. Orbital with 80 grit.", false)]
+    [InlineData("1. Swab clear, laboratory sample too: no lead. Orbital with 80 grit.", true)]
     [InlineData("1. Laboratory report: no lead. Orbital with 80 grit.", true)]
     [InlineData("1. Lead test negative, every layer. Wall dry. Orbital with 80 grit.", true)]
     public void Only_what_proves_it_rules_lead_out(string line, bool proved)

@@ -75,7 +75,7 @@ internal sealed partial class Follower
             var read =
                 i < alike && like!.Reads[i].Next == next
                     ? like.Reads[i].As
-                    : Best(condition, steps[i], i, steps[i].Line is null && steps[i].Words is null ? null : prepared, next, putRight);
+                    : Best(condition, steps[i], i, IsRead(steps[i]) ? prepared : null, next, putRight);
             run.Reads.Add((steps[i], condition, next, read));
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
@@ -221,6 +221,9 @@ internal sealed partial class Follower
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
     }
 
+    // Read from a painter's words, whose number of the line may be lost, and not picked from the list.
+    private static bool IsRead(SequenceStep step) => step.Line is not null || step.Words is not null;
+
     private static bool Made(Act act, in Condition condition)
     {
         foreach (var need in act.Needs)
@@ -316,7 +319,7 @@ internal sealed partial class Follower
 
         // A line read as work that is not for such a ground was not meant so: judged as nothing.
         if (
-            (step.Line is not null || step.Words is not null)
+            IsRead(step)
             && act.Operation is { Role: CoatRole.None, Refused: false }
             && !Chosen.Contains(act.Operation.Id)
             && !read.Flaws.Exists(f => f.Severity == Severity.Danger)
