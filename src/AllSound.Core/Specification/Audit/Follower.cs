@@ -72,10 +72,7 @@ internal sealed partial class Follower
             // The same step at the same place after the same ones, with the same coat to come, reads as before.
             var next = Ahead(steps, first, i + 1);
             alike = i < alike && ReferenceEquals(like!.Reads[i].Step, steps[i]) && like.Reads[i].From == condition ? alike : 0;
-            var read =
-                i < alike && like!.Reads[i].Next == next
-                    ? like.Reads[i].As
-                    : Best(condition, steps[i], i, IsRead(steps[i]) ? prepared : null, next, putRight);
+            var read = i < alike && like!.Reads[i].Next == next ? like.Reads[i].As : Best(condition, steps[i], i, IsRead(steps[i]) ? prepared : null, next, putRight);
             run.Reads.Add((steps[i], condition, next, read));
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
