@@ -9,5 +9,8 @@ test("a document to edit stands alone: its words stay, the program's marks and c
   expect(page).toContain("<title>For &lt;the&gt; client &amp; co</title>");
   expect(page).toContain("<section><h2>Parlour</h2><table><tr><td>£12</td></tr></table></section>");
   expect(page).toContain("<section><p>Second</p></section>");
+  expect(standalone("Crew", ['<ul class="ticks"><li>Dust off</li></ul><ul><li>Gloves</li></ul>'])).toContain(
+    "<ul><li>☐ Dust off</li></ul><ul><li>Gloves</li></ul>",
+  );
   expect(page).not.toMatch(/class=|style=|<button|<svg|var\(/);
 });

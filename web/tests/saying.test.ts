@@ -2,7 +2,9 @@ import { readFileSync } from "node:fs";
 import { fileURLToPath } from "node:url";
 import { describe, expect, inject, test } from "vitest";
 import type { Surface } from "../src/api/client";
+import { entriesOf } from "../src/survey/say";
 import { figures } from "../src/survey/saying/figures";
+import { phrases } from "../src/survey/saying/phrases";
 import { take, understand } from "../src/survey/saying/sentence";
 
 const catalogue = inject("catalogue");
@@ -16,6 +18,16 @@ const grounds: Record<string, string> = {
 };
 const bare = (family: string): Surface =>
   ({ id: "wall", title: "Wall", element: "wall", substrate: grounds[family], layers: null }) as Surface;
+
+const kept = new Map<string | undefined, ReturnType<typeof entriesOf>>();
+
+/** A sentence as the line hears it: what can be said on a ground is gathered once. */
+const hear = (text: string, surface: Surface) => {
+  const family = catalogue.substrates.find((s) => s.id === surface.substrate)?.family;
+  const named = kept.get(family) ?? entriesOf(catalogue, family);
+  kept.set(family, named);
+  return understand(text, catalogue, surface, named);
+};
 
 /** What a surface now holds, as the table of sayings writes it. */
 function tokens(s: Surface, was: Surface): string[] {
@@ -49,7 +61,7 @@ test("sayings are understood as the trade means them", () => {
     // A ground that is already what is said shows as no change: another one stands in its place.
     const ground = /on:(\w+)/.exec(want)?.[1];
     if (ground === was.substrate) was.substrate = ground === "gyp_old" ? "gyp_new" : "block_agg";
-    const sentence = understand(text, catalogue, was);
+    const sentence = hear(text, was);
     const now = tokens(take(sentence.pieces, was), was);
     const asked = want.replace(/\s*\.\.\.$/, "");
     const wanted = asked === "-" ? [] : asked.split(" ");
@@ -63,7 +75,7 @@ test("sayings are understood as the trade means them", () => {
 
 const read = (family: string, text: string) => {
   const was = bare(family);
-  const sentence = understand(text, catalogue, was);
+  const sentence = hear(text, was);
   return { now: tokens(take(sentence.pieces, was), was), sentence };
 };
 
@@ -139,4 +151,129 @@ describe("numbers said as words are figures", () => {
     ["two coats, three runs", "2 coats, 3 runs"],
     ["someone alone", "someone alone"],
   ])("%s", (text, figured) => expect(figures(text)).toBe(figured));
+});
+
+/** One way of saying what a pattern takes: of several the first, and what may be left out left out. */
+function sample(pattern: string): string {
+  let at = 0;
+  const rest = (): string[] => {
+    const ways = [""];
+    const add = (text: string) => {
+      // A "?" or "*" behind it: it can be left out.
+      const less = /^[?*]/.test(pattern.slice(at));
+      if (/^[?*+]/.test(pattern.slice(at))) at++;
+      if (!less) ways[ways.length - 1] += text;
+    };
+    while (at < pattern.length && pattern[at] !== ")") {
+      const c = pattern[at] as string;
+      if (c === "|") {
+        at++;
+        ways.push("");
+      } else if (c === "(") {
+        const ahead = /^\(\?[=!]/.test(pattern.slice(at));
+        const wants = pattern.startsWith("(?=", at);
+        at += 3;
+        const inner = rest();
+        at++;
+        // What is looked for ahead has to stand there; what must not stand there does not.
+        add(ahead && !wants ? "" : (inner[0] ?? ""));
+      } else if (c === "[") {
+        const end = pattern.indexOf("]", at);
+        const set = pattern.slice(at + 1, end);
+        at = end + 1;
+        add(set.includes(" ") ? " " : (set[0] as string));
+      } else if (c === "\\") {
+        const kind = pattern[at + 1] as string;
+        at += 2;
+        add(kind === "d" ? "3" : kind === "b" ? "" : kind);
+      } else {
+        at++;
+        add(c);
+      }
+    }
+    return ways;
+  };
+  return rest()[0] ?? "";
+}
+
+/** Every way of saying every phrase, with the key that it stands under. */
+const ways = phrases.flatMap((p) => {
+  const out = [""];
+  let depth = 0;
+  for (const c of p.says) {
+    depth += c === "(" ? 1 : c === ")" ? -1 : 0;
+    if (c === "|" && depth === 0) out.push("");
+    else out[out.length - 1] += c;
+  }
+  return out.map((pattern) => ({ phrase: p, said: sample(pattern).replace(/\s+/g, " ").trim() }));
+});
+
+// Some thousands of sentences: no claim of speed.
+const Long = 60_000;
+
+describe("every way of saying every phrase", () => {
+  // A check is offered on its own grounds alone.
+  const familyOf = (key: string) =>
+    (catalogue.checks.find((c) => c.id === key.split(":")[0])?.grounds as string[] | undefined)?.[0] ?? "plaster";
+
+  test(
+    "is a phrase of the catalogue, or of what the sentence knows by itself",
+    () => {
+      const has = (key: string) =>
+        /^(?:bare:(?:lead|asbestos)|coats:none|T_damp)$/.test(key) ||
+        catalogue.signs.some((x) => x.id === key) ||
+        catalogue.coatings.some((x) => x.id === key) ||
+        catalogue.substrates.some((x) => `on:${x.id}` === key) ||
+        catalogue.checks.some((x) => x.id === key || x.outcomes.some((o) => `${x.id}:${o.id}` === key)) ||
+        catalogue.facts.some((g) =>
+          g.fields.some((f) => f.key === key || f.options.some((o) => `${f.key}:${o.value}` === key)),
+        );
+      expect(phrases.filter((p) => !has(p.key)).map((p) => p.key)).toEqual([]);
+    },
+    Long,
+  );
+
+  test(
+    "is taken for what it stands under, and not for another",
+    () => {
+      const lost = ways.filter(({ phrase, said }) => {
+        const all = hear(`${said} 3`, bare(familyOf(phrase.key))).pieces;
+        const plainly = hear(said, bare(familyOf(phrase.key))).pieces;
+        const keys = [...all, ...plainly].map((p) => p.key);
+        const own = phrase.key === "T_damp" ? "T_damp_pin" : phrase.key.replace(/^bare:/, "unproved:");
+        return !keys.includes(own) && !keys.includes("bareShare");
+      });
+      expect(ways.length).toBeGreaterThan(500);
+      expect(lost.map(({ phrase, said }) => `${phrase.key}: ${said}`)).toEqual([]);
+    },
+    Long,
+  );
+
+  test(
+    "denied, records nothing of what it says",
+    () => {
+      const wrong = ways.flatMap(({ phrase, said }) => {
+        const { now } = read(familyOf(phrase.key), said);
+        return ["no ", "without ", "there is no ", "not "]
+          .map((no) => `${no}${said}`)
+          .filter((text) => read(familyOf(phrase.key), text).now.some((token) => now.includes(token)))
+          .map((text) => `${phrase.key}: ${text}`);
+      });
+      expect(wrong).toEqual([]);
+    },
+    Long,
+  );
+
+  test(
+    "doubted, goes to the notes alone",
+    () => {
+      const wrong = ways.filter(({ phrase, said }) =>
+        [`maybe ${said}`, `it looks like ${said}`].some((text) =>
+          read(familyOf(phrase.key), text).now.some((token) => !token.startsWith("?")),
+        ),
+      );
+      expect(wrong.map(({ phrase, said }) => `${phrase.key}: ${said}`)).toEqual([]);
+    },
+    Long,
+  );
 });

@@ -168,7 +168,7 @@ test("four documents, each sheet with job, date and revision, and as PDF", async
   const markdown = await page.request.get("/api/jobs/sallow-ferry/documents/crew-checklist.md");
   expect(await markdown.text()).toContain("- [ ] ");
   const saved = page.waitForEvent("download");
-  await page.getByRole("button", { name: "To edit" }).click();
+  await page.getByRole("button", { name: "For a word processor" }).click();
   const html = readFileSync(await (await saved).path(), "utf8");
   expect(html.match(/<section>/g)).toHaveLength(13);
   expect(html).toContain("Always refused");

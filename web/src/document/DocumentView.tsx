@@ -53,7 +53,7 @@ export function DocumentView() {
               saveFile(standalone(`${word}, ${job.job.title}`, sheets), "text/html", `${job.id}-${kind}.html`);
             }}
           >
-            To edit
+            For a word processor
           </button>
         )}
         {kind !== "drawn" && (

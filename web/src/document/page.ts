@@ -7,6 +7,11 @@ const escaped = (text: string) => text.replaceAll("&", "&amp;").replaceAll("<", 
 export function standalone(title: string, sheets: string[]): string {
   const plain = (html: string) =>
     html
+      // The box to tick is drawn by the program's style: in a file it has to be a sign.
+      .replace(
+        /<ul class="ticks">([\s\S]*?)<\/ul>/g,
+        (_, items: string) => `<ul>${items.replaceAll("<li>", "<li>☐ ")}</ul>`,
+      )
       .replace(/ (?:class|style|id|aria-[a-z]+|data-[a-z-]+|tabindex|role)="[^"]*"/g, "")
       .replace(/<(button|svg|nav)\b[\s\S]*?<\/\1>/g, "")
       .replace(/<input\b[^>]*>/g, "");

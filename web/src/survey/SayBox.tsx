@@ -20,7 +20,7 @@ export function SayBox({ edit, surface, catalogue, onTurn }: Props) {
   const box = useRef<HTMLInputElement>(null);
   const family = catalogue.substrates.find((s) => s.id === surface?.substrate)?.family;
   const entries = useMemo(() => entriesOf(catalogue, family), [catalogue, family]);
-  const sentence = useMemo(() => understand(text, catalogue, surface), [text, catalogue, surface]);
+  const sentence = useMemo(() => understand(text, catalogue, surface, entries), [text, catalogue, surface, entries]);
   const several = sentence.pieces.length > 1;
   const found = useMemo<Meaning[]>(() => {
     if (several) return [];
@@ -88,24 +88,27 @@ export function SayBox({ edit, surface, catalogue, onTurn }: Props) {
       {several && (
         <div className="understood" role="status">
           <ul className="list" aria-label="Understood">
-            {kept.map((p) => (
-              <li key={p.words} className={p.apply ? (p.doubt ? "doubt" : "") : "open"}>
-                <span>
-                  <b>{p.title}</b> {p.does}
-                </span>
-                <button
-                  type="button"
-                  className="btn tight"
-                  aria-label={`Leave out: ${p.title}`}
-                  onClick={() => {
-                    setOff([...off, p.words]);
-                    box.current?.focus();
-                  }}
-                >
-                  ×
-                </button>
-              </li>
-            ))}
+            {kept.map((p, i) => {
+              const key = `${i}-${p.key}`;
+              return (
+                <li key={key} className={p.apply ? (p.doubt ? "doubt" : "") : "open"}>
+                  <span>
+                    <b>{p.title}</b> {p.does}
+                  </span>
+                  <button
+                    type="button"
+                    className="btn tight"
+                    aria-label={`Leave out: ${p.title}`}
+                    onClick={() => {
+                      setOff([...off, p.words]);
+                      box.current?.focus();
+                    }}
+                  >
+                    ×
+                  </button>
+                </li>
+              );
+            })}
           </ul>
           <p className="small">
             <button

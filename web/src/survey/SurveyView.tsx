@@ -13,7 +13,7 @@ import { Reasons } from "./Reasons";
 import { SayBox } from "./SayBox";
 import { Unknowns } from "./Unknowns";
 import { Walls } from "./Walls";
-import { WhatChanged } from "./WhatChanged";
+import { useChanged, WhatChanged } from "./WhatChanged";
 
 type Pane = "look" | "answer" | "plan";
 
@@ -39,6 +39,7 @@ export function SurveyView() {
     setAdding("space");
     navigate(pathname, { replace: true });
   }, [begins, pathname, navigate]);
+  const says = useChanged(view);
   const order = space?.surfaces ?? [];
   const here = order.findIndex((s) => s.id === view?.surface.id);
   const line = order[here];
@@ -151,7 +152,7 @@ export function SurveyView() {
             <SayBox edit={edit} surface={edit.draft} catalogue={catalogue} onTurn={turn} />
             {view && (
               <div className="onphone">
-                <WhatChanged view={view} />
+                <WhatChanged says={says} />
               </div>
             )}
             {view && <Unknowns edit={edit} view={view} catalogue={catalogue} />}
@@ -188,7 +189,7 @@ export function SurveyView() {
         </header>
         {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a scrolling region must be reachable by keyboard */}
         <div className="body" tabIndex={0}>
-          {view && <WhatChanged view={view} />}
+          {view && <WhatChanged says={says} />}
           {view && <Reasons view={view} />}
         </div>
       </section>

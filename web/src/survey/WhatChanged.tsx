@@ -1,13 +1,22 @@
-import { useRef } from "react";
+import { useState } from "react";
 import type { SurfaceView } from "../api/client";
 import { changed } from "./changed";
 
-/** A line that tells what the last entry changed in the answer; it goes with the next surface. */
-export function WhatChanged({ view }: { view: SurfaceView }) {
-  const last = useRef<{ view: SurfaceView; says: string[] } | null>(null);
-  if (last.current?.view.surface.id !== view.surface.id) last.current = { view, says: [] };
-  else if (last.current.view.version !== view.version) last.current = { view, says: changed(last.current.view, view) };
-  const says = last.current?.says ?? [];
+/** What the last entry changed in the answer, in words; it goes with the next surface. */
+export function useChanged(view: SurfaceView | undefined): string[] {
+  const [last, setLast] = useState<{ view: SurfaceView | undefined; says: string[] }>({ view, says: [] });
+  if (view !== last.view) {
+    const before = last.view;
+    const same = view !== undefined && before !== undefined && view.surface.id === before.surface.id;
+    const says = !same ? [] : view.version === before.version ? last.says : changed(before, view);
+    setLast({ view, says });
+    return says;
+  }
+  return last.says;
+}
+
+/** The line that tells it. */
+export function WhatChanged({ says }: { says: string[] }) {
   return (
     <p className="changed small" role="status">
       {says.length > 0 && (

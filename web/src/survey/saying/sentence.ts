@@ -1,7 +1,7 @@
 import type { Catalogue, Surface } from "../../api/client";
-import { entriesOf, type Meaning, meanings, unproved } from "../say";
+import { type entriesOf, type Meaning, meanings, unproved } from "../say";
 import { figures } from "./figures";
-import { type Phrase, phrases } from "./phrases";
+import { coatKeys, type Phrase, phrases } from "./phrases";
 
 /** Something that one part of a sentence says. */
 export type Piece = Meaning & {
@@ -43,13 +43,17 @@ const places =
 const amount =
   /(-?\d+(?:[.,]\d+)?)(s)?\s*(%|°\s?[cf]|µm|um|microns?|mils?\b|mm\/month|millimet(?:re|er)s?|centimet(?:re|er)s?|met(?:re|er)s?\b|mm|cm|mg\/cm2|mg\/l|m\b|ft\b|feet\b|in\b|inch(?:es)?|gu\b|s\b|secs?\b|seconds?\b|k\b|c\b|f\b|coats?\b|years?\b|degrees?\b|wme\b|no\.)?/g;
 
+type Named = ReturnType<typeof entriesOf>;
 type Found = { phrase: Phrase; from: number; to: number; text: string };
 type Amount = { value: number; unit: string | null; year: boolean; from: number; to: number };
 
-/** What is said of a surface, in one sentence or in several. */
-export function understand(text: string, catalogue: Catalogue, surface: Surface | undefined): Sentence {
+/**
+ * What is said of a surface, in one sentence or in several.
+ * @param named What can be said of such a surface by its name, as `entriesOf` gives it.
+ */
+export function understand(text: string, catalogue: Catalogue, surface: Surface | undefined, named: Named): Sentence {
   const family = catalogue.substrates.find((s) => s.id === surface?.substrate)?.family;
-  const entries = new Map(entriesOf(catalogue, family).map((e) => [e.key, e]));
+  const entries = new Map(named.map((e) => [e.key, e]));
   const pieces: Piece[] = [];
   const left: string[] = [];
   let denied = false;
@@ -98,9 +102,9 @@ export function understand(text: string, catalogue: Catalogue, surface: Surface 
     const rest = leftover(clause.words, read, taken, place);
     // What the trade's words leave over may be the name of something in the catalogue; a denial is not guessed at.
     if (rest !== "" && own.length === 0 && !doubt && clauses.length > 1) {
-      const named = meanings(clause.words, [...entries.values()])[0];
-      if (named?.apply) {
-        pieces.push({ ...named, words: clause.words.trim(), doubt });
+      const found = meanings(clause.words, named)[0];
+      if (found?.apply) {
+        pieces.push({ ...found, words: clause.words.trim(), doubt });
         return;
       }
     }
@@ -173,15 +177,7 @@ function ordered(read: Found[], words: string): Found[] {
   return out;
 }
 
-const coat = (f: Found) => !/[:]|^T_|^[sd]_/.test(f.phrase.key) && coatKeys.has(f.phrase.key);
-const coatKeys = new Set(
-  phrases
-    .slice(
-      0,
-      phrases.findIndex((p) => p.key.startsWith("on:")),
-    )
-    .map((p) => p.key),
-);
+const coat = (f: Found) => coatKeys.has(f.phrase.key);
 
 const inside = (at: number, read: Found[]) => read.some((r) => at >= r.from && at < r.to);
 
@@ -277,7 +273,7 @@ type Asked = {
   absent: boolean;
   said: Amount[];
   place: string | null;
-  entries: Map<string, ReturnType<typeof entriesOf>[number]>;
+  entries: Map<string, Named[number]>;
   catalogue: Catalogue;
   family: string | undefined;
 };
