@@ -62,6 +62,7 @@ test("jobs are searched, told more of, copied, put away and brought back by the 
   await page.getByLabel("For").fill("The harbour office");
   await page.getByLabel("Where").fill("Upper Quay");
   await page.getByRole("button", { name: "Keep it" }).click();
+  await expect(page.getByRole("dialog")).toHaveCount(0);
   await expect(page.getByText("The harbour office, Upper Quay")).toBeVisible();
   await expect(page.getByText(/\d+ failing/)).toBeVisible();
   await accessible(page);

@@ -56,7 +56,8 @@ function About({ view, onClose }: { view: JobView; onClose: () => void }) {
           },
         }),
       );
-      await client.invalidateQueries();
+      // Not waited for: the dialog would hold the focus until every list has been asked again.
+      void client.invalidateQueries();
       onClose();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

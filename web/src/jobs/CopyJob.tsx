@@ -19,7 +19,8 @@ export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: (
           body: { title: title.trim(), roomsOnly },
         }),
       );
-      await client.invalidateQueries();
+      // Not waited for: the dialog would hold the focus until every list has been asked again.
+      void client.invalidateQueries();
       navigate(`/${made.id}/survey`);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

@@ -34,7 +34,8 @@ export function NewJob({ jobs, onClose }: Props) {
           },
         }),
       );
-      await client.invalidateQueries();
+      // Not waited for: the dialog would hold the focus until every list has been asked again.
+      void client.invalidateQueries();
       // The first thing that a job wants is a room.
       navigate(`/${made.id}/survey`, like ? {} : { state: { begin: true } });
     } catch (error) {
