@@ -229,6 +229,11 @@ internal static class Text
             );
         }
 
+        foreach (var together in report.Together)
+        {
+            to.WriteLine($"{together.Title}{(together.Waits ? ", once freed" : "")}: {together.Says}");
+        }
+
         to.WriteLine($"labour {Figures.Hours(report.LabourHours)}; in all {Figures.Money(report.Cost.Amount, report.Cost.Currency)}");
         if (report.OnceFreed is { } then)
         {

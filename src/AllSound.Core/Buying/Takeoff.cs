@@ -21,7 +21,7 @@ public sealed record Item(Step Step, string? Material, string Title, string Unit
 /// <param name="Measured">Its measure.</param>
 /// <param name="Option">The option that was taken off; null when nothing meets the brief, or no painting follows.</param>
 /// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
-/// <param name="Items">What each step uses.</param>
+/// <param name="Items">What each step uses. What serves the whole room stands at one of its surfaces.</param>
 public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Option? Option, bool Waits, ImmutableArray<Item> Items);
 
 /// <summary>Something to buy for the whole job.</summary>
@@ -35,11 +35,12 @@ public sealed record Material(string Id, string Title, string Unit, double Need,
 /// <summary>Quantities of a job.</summary>
 /// <param name="Surfaces">By surface.</param>
 /// <param name="Materials">What to buy, coatings first.</param>
-/// <param name="LabourHours">Hours.</param>
+/// <param name="LabourHours">Hours, set-up that surfaces share counted once.</param>
 /// <param name="Cost">Labour, and whole packs of material.</param>
 /// <param name="MaterialsOnceFreed">What to buy for held surfaces, not before they are freed.</param>
 /// <param name="HoursOnceFreed">Hours on them.</param>
 /// <param name="CostOnceFreed">Labour and whole packs for them.</param>
+/// <param name="Together">What rooms save by being done in one go.</param>
 public sealed record JobQuantities(
     ImmutableArray<SurfaceQuantities> Surfaces,
     ImmutableArray<Material> Materials,
@@ -47,7 +48,8 @@ public sealed record JobQuantities(
     decimal Cost,
     ImmutableArray<Material> MaterialsOnceFreed,
     double HoursOnceFreed,
-    decimal CostOnceFreed
+    decimal CostOnceFreed,
+    ImmutableArray<Together> Together
 );
 
 /// <summary>Takes off a job: for each surface the option chosen, or the first one; for a held one that of the plan once it is freed.</summary>
@@ -59,22 +61,26 @@ public static class Takeoff
     public static JobQuantities Of(Job job, IReadOnlyDictionary<string, Specified> specified)
     {
         ArgumentNullException.ThrowIfNull(job);
+        var together = Sharing.Of(job, specified);
+        var served = together.SelectMany(t => t.Served).ToHashSet();
         var surfaces = ImmutableArray.CreateBuilder<SurfaceQuantities>();
         foreach (var (_, space, surface) in job.Surfaces())
         {
             var option = Planned(surface, specified[surface.Id]);
             var waits = option is not null && specified[surface.Id].Options.IsEmpty;
-            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, option is null ? [] : Items(option, specified[surface.Id].Appraised.Extents)));
+            var items = option is null ? [] : Items(option, specified[surface.Id].Appraised.Extents, s => served.Contains((surface.Id, s.Number)));
+            surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, items));
         }
 
         var firm = Firm.Of(job);
         var (now, later) = (surfaces.Where(s => !s.Waits).ToList(), surfaces.Where(s => s.Waits).ToList());
-        var (materials, hours) = (ToBuy(job, firm, now), Hours(now));
-        var (after, hoursAfter) = (ToBuy(job, firm, later), Hours(later));
-        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after));
+        var (materials, hours) = (ToBuy(job, firm, now), Hours(now, together.Where(t => !t.Waits)));
+        var (after, hoursAfter) = (ToBuy(job, firm, later), Hours(later, together.Where(t => t.Waits)));
+        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after), together);
     }
 
-    private static double Hours(List<SurfaceQuantities> surfaces) => Math.Round(surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0), 2);
+    private static double Hours(List<SurfaceQuantities> surfaces, IEnumerable<Together> together) =>
+        Math.Round(surfaces.Sum(s => s.Option?.Criteria.LabourHours ?? 0) - together.Sum(t => t.Hours), 2);
 
     private static decimal Cost(Job job, double hours, ImmutableArray<Material> materials) =>
         ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost);
@@ -118,19 +124,21 @@ public static class Takeoff
     public static Option? Planned(Surface surface, Specified specified) =>
         specified is null ? throw new ArgumentNullException(nameof(specified)) : Chosen(surface, specified.Planned);
 
-    private static ImmutableArray<Item> Items(Option option, Extents extents) =>
+    private static ImmutableArray<Item> Items(Option option, Extents extents, Func<Step, bool> served) =>
         [
             .. option.Steps.SelectMany(step =>
                 (
                     step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>()
                 ).Concat(
-                    step.Act.Operation.Uses.Select(use => new Item(
-                        step,
-                        use.Sundry.Id,
-                        use.Sundry.Title,
-                        use.Sundry.Unit,
-                        Costing.Amount(step.Act.Operation, use, extents, step.Spend.Units)
-                    ))
+                    served(step)
+                        ? []
+                        : step.Act.Operation.Uses.Select(use => new Item(
+                            step,
+                            use.Sundry.Id,
+                            use.Sundry.Title,
+                            use.Sundry.Unit,
+                            Costing.Amount(step.Act.Operation, use, extents, step.Spend.Units)
+                        ))
                 )
             ),
         ];

@@ -111,7 +111,17 @@ public static class Reporting
             new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency),
             taken.Surfaces.Any(s => s.Waits)
                 ? new OnceFreedReport(ToBuy(taken.MaterialsOnceFreed), taken.HoursOnceFreed, new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency))
-                : null
+                : null,
+            [
+                .. taken.Together.Select(t => new TogetherReport(
+                    t.Space.Id,
+                    t.Space.Title,
+                    t.Waits,
+                    Math.Round(t.Hours, 2),
+                    new MoneyReport(decimal.Round(t.Money, 2), job.Rates.Currency),
+                    t.Says(job.Rates.Currency)
+                )),
+            ]
         );
     }
 

@@ -382,13 +382,24 @@ public sealed record MaterialReport(string Product, [property: Prose] string Tit
 /// <param name="LabourHours">Hours.</param>
 /// <param name="Cost">Labour and whole packs.</param>
 /// <param name="OnceFreed">The same for held surfaces, once they are freed; null where none is held.</param>
+/// <param name="Together">What rooms save by being done in one go: taken off the hours and the cost already.</param>
 public sealed record QuantitiesReport(
     ImmutableArray<SurfaceQuantitiesReport> Surfaces,
     ImmutableArray<MaterialReport> Materials,
     double LabourHours,
     MoneyReport Cost,
-    OnceFreedReport? OnceFreed
+    OnceFreedReport? OnceFreed,
+    ImmutableArray<TogetherReport> Together
 );
+
+/// <summary>What the surfaces of a room save by being done in one go.</summary>
+/// <param name="Space">Id of the room.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Waits">True for what its held surfaces save once they are freed.</param>
+/// <param name="Hours">Hours less than one by one.</param>
+/// <param name="Less">Money less than one by one.</param>
+/// <param name="Says">What is made once, as a sentence.</param>
+public sealed record TogetherReport(string Space, string Title, bool Waits, double Hours, MoneyReport Less, [property: Prose] string Says);
 
 /// <summary>What held surfaces come to once they are freed: not to be bought before.</summary>
 /// <param name="Materials">To buy then.</param>

@@ -210,6 +210,9 @@ public sealed record Operation
     /// <summary>Hours that it takes whatever the extent: set up, mix, clear away.</summary>
     public double FixedHours { get; init; } = 0.1;
 
+    /// <summary>That it is done once for the room or elevation; null where every surface needs it for itself.</summary>
+    public OnceForTheRoom? Once { get; init; }
+
     /// <summary>Litres of product per unit of the extent, when it does not follow from spread.</summary>
     public double? LitresPerUnit { get; init; }
 

@@ -55,6 +55,16 @@ export function BuyView() {
               before: {data.onceFreed.materials.map((m) => `${m.title} ${amount(m.need, m.unit)}`).join(", ")}.
             </p>
           )}
+          {data.together.length > 0 && (
+            <ul className="small" aria-label="Done in one go">
+              {data.together.map((t) => (
+                <li key={`${t.space}${t.waits}`}>
+                  <b>{t.title}.</b> {t.waits && "Once freed. "}
+                  {t.says}
+                </li>
+              ))}
+            </ul>
+          )}
           <p className="soft small" style={{ marginTop: 8 }}>
             Need is net area with its profile, over the practical spread of each class on this substrate, with 8 % for
             waste. The packs are the cheapest whole ones that cover it; class prices are judgements until a price list

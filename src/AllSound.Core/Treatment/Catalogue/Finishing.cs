@@ -128,7 +128,10 @@ internal static class Finishing
             "agreed in writing",
             [],
             Source.Practice
-        ),
+        ) with
+        {
+            Once = new(SetUp.Notice, 0),
+        },
         Once(
             "ms_asb_stop",
             Group.MakeSafe,
