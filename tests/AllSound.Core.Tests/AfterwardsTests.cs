@@ -100,7 +100,7 @@ public sealed class AfterwardsTests
         var specified = new Dictionary<string, Specified> { [surface.Id] = Specifier.Specify(job, building, space, surface) };
         var text = Writing.Write(kind, job, specified, "today", "1").ToMarkdown();
 
-        Assert.Contains("stopped; once freed:", text, StringComparison.Ordinal);
+        Assert.Contains("once freed", text, StringComparison.OrdinalIgnoreCase);
         Assert.Contains("Not to be started before the movement has stopped", text, StringComparison.Ordinal);
         Assert.Contains("Mark the ends of the crack", text, StringComparison.Ordinal);
     }

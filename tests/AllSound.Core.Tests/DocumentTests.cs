@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using AllSound.Core.Assessment;
 using AllSound.Core.Buying;
@@ -9,6 +10,7 @@ using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 using AllSound.Core.Wording;
 using AllSound.Testing;
 using Xunit;
@@ -30,7 +32,13 @@ public sealed partial class DocumentTests
     private static Page PageOf(DocumentKind kind, string id) => Assert.Single(Written(kind, id).Pages);
 
     private static string Whole(Page page) =>
-        string.Join('\n', page.Blocks.SelectMany(b => b.Items.Prepend(b.Text).Concat(b.Head).Concat(b.Cells().SelectMany(r => r))).Where(t => t.Length > 0));
+        string.Join(
+            '\n',
+            page.Blocks.SelectMany(b =>
+                    b.Items.Prepend(b.Kind is BlockKind.Heading or BlockKind.Part ? b.Title() : b.Text).Concat(b.Head).Concat(b.Cells().SelectMany(r => r))
+                )
+                .Where(t => t.Length > 0)
+        );
 
     // An id of an operation, a product, a sign or a check that has come through to the reader.
     [GeneratedRegex(@"\b(ms|fc|st|ls|cl|dc|dr|rp|mc|fl|ab|du|mk|sp|sb|se|ca|pr|uc|tc|dn|ac|p|s|d|c|T)_[a-z0-9_]+\b")]
@@ -41,8 +49,8 @@ public sealed partial class DocumentTests
     public void Every_page_of_the_text_names_job_surface_place_date_and_revision(DocumentKind kind)
     {
         var document = Written(kind);
-        // The client reads by rooms, everybody else by surfaces.
-        var about = Demo.Job.Surfaces().Select(p => (p.Building, p.Space, kind == DocumentKind.ClientSummary ? p.Space.Title : p.Surface.Title)).Distinct().ToArray();
+        // A page a room, whoever reads it.
+        var about = Demo.Job.Surfaces().Select(p => (p.Building, p.Space, p.Space.Title)).Distinct().ToArray();
         Assert.Equal(about.Length + 1, document.Pages.Length);
         Assert.Null(document.Pages[0].Surface);
         var pages = document.ToMarkdown().Split("---\n\n", StringSplitOptions.RemoveEmptyEntries).Where(p => p.StartsWith("# ", StringComparison.Ordinal)).ToArray();
@@ -62,17 +70,11 @@ public sealed partial class DocumentTests
 
     [Theory]
     [MemberData(nameof(Kinds))]
-    public void One_surface_alone_has_one_page_and_it_is_the_same_as_in_the_whole(DocumentKind kind)
+    public void One_surface_alone_has_one_page(DocumentKind kind)
     {
-        var whole = Written(kind).Pages;
-        foreach (var (surface, i) in Demo.Job.Surfaces().Select((x, i) => (x.Surface, i)))
+        foreach (var (_, _, surface) in Demo.Job.Surfaces())
         {
-            var alone = PageOf(kind, surface.Id);
-            Assert.Equal(surface.Title, alone.Surface);
-            if (kind != DocumentKind.ClientSummary)
-            {
-                Assert.Equal(Whole(whole[i + 1]), Whole(alone));
-            }
+            Assert.Equal(surface.Title, PageOf(kind, surface.Id).Surface);
         }
 
         Assert.Empty(Written(kind, "nowhere").Pages);
@@ -108,25 +110,82 @@ public sealed partial class DocumentTests
                 continue;
             }
 
-            var blocks = PageOf(DocumentKind.Specification, surface.Id).Blocks;
-            var at = blocks.Select((b, i) => (b, i)).Where(x => x.b.Kind == BlockKind.Heading && char.IsAsciiDigit(x.b.Text[0])).Select(x => x.i).ToArray();
-            Assert.Equal(option.Steps.Length, at.Length);
-            for (var n = 0; n < at.Length; n++)
+            var table = PageOf(DocumentKind.Specification, surface.Id).Blocks.Single(b => b.Head is ["step", ..]);
+            Assert.Equal(["step", "beware, wear", "how, and when it is done", "why, and who says so"], table.Head);
+            var text = string.Join('\n', table.Rows.SelectMany(r => r));
+            var last = 0;
+            foreach (var step in option.Steps)
             {
-                var step = option.Steps[n];
-                Assert.StartsWith($"{n + 1}. {step.Act.Operation.Title}", blocks[at[n]].Text, StringComparison.Ordinal);
-                var part = blocks[(at[n] + 1)..(n + 1 < at.Length ? at[n + 1] : blocks.Length)];
-                Assert.Contains(part, b => b.Text == step.Do);
-                var facts = part.First(b => b.Kind == BlockKind.List).Items;
-                Assert.Contains(facts, f => f.StartsWith("Why: ", StringComparison.Ordinal) && f.Length > 12);
-                Assert.Contains($"Done when: {step.Act.Operation.Accept}", facts);
-                Assert.Contains($"Source: {step.Act.Operation.Source}", facts);
+                // In their order, each by number and name.
+                var at = text.IndexOf($"{step.Number}. {step.Act.Operation.Title}", StringComparison.Ordinal);
+                Assert.True(at >= last);
+                last = at;
+                Assert.Contains(step.Do, text, StringComparison.Ordinal);
+                Assert.Contains($"Done when: {step.Act.Operation.Accept}.", text, StringComparison.Ordinal);
+                if (table.Rows.FirstOrDefault(r => r[0].StartsWith($"{step.Number}. ", StringComparison.Ordinal)) is { IsDefault: false } row && row[2] != "As there.")
+                {
+                    Assert.EndsWith($"({step.Act.Operation.Source})", row[3], StringComparison.Ordinal);
+                    Assert.True(row[3].Length > 12);
 
-                // What can hurt stands before how it is done.
-                var how = part.IndexOf(part.First(b => b.Text == step.Do));
-                Assert.All(part.Where(b => b.Kind == BlockKind.Caution), b => Assert.True(part.IndexOf(b) < how));
+                    // What can hurt stands before how it is done.
+                    var cautions = StepHazards.Of(step.Act, step.Before, surface, first: false).Cautions;
+                    Assert.All(cautions, c => Assert.Contains(c.Split(':')[0].TrimEnd('.')[1..], row[1], StringComparison.Ordinal));
+                }
             }
         }
+    }
+
+    [Theory]
+    [InlineData(DocumentKind.Specification)]
+    [InlineData(DocumentKind.CrewChecklist)]
+    [InlineData(DocumentKind.HazardSheet)]
+    public void A_room_is_set_up_once_and_every_step_has_its_own_number_on_the_page(DocumentKind kind)
+    {
+        var once = 0;
+        foreach (var space in Demo.Job.Buildings.SelectMany(b => b.Spaces))
+        {
+            var options = space.Surfaces.Select(s => Takeoff.Chosen(s, OfDemo[s.Id])).OfType<Option>().ToArray();
+            var text = Whole(Written(kind).Pages.Single(p => p.Surface == space.Title));
+            var covering = options.SelectMany(o => o.Steps).Where(s => s.Act.Operation.Once?.As == SetUp.Covering).ToArray();
+            if (covering.Length > 1)
+            {
+                once++;
+                Assert.Single(Regex.Matches(text, $@"\d\. {Regex.Escape(covering[0].Act.Operation.Title)}"));
+            }
+
+            if (kind != DocumentKind.HazardSheet)
+            {
+                var lines = Written(kind)
+                    .Pages.Single(p => p.Surface == space.Title)
+                    .Blocks.SelectMany(b =>
+                        b.Kind == BlockKind.Checks ? b.Items
+                        : b.Kind == BlockKind.Table ? b.Rows.SelectMany(r => r[0].Split("; "))
+                        : []
+                    );
+                var numbers = lines.Where(l => char.IsAsciiDigit(l[0])).Select(l => int.Parse(l.Split('.')[0], CultureInfo.InvariantCulture)).ToArray();
+                Assert.Equal(Enumerable.Range(1, numbers.Length), numbers);
+            }
+        }
+
+        Assert.True(once > 1);
+    }
+
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void A_job_of_one_room_is_one_page_of_each_paper(DocumentKind kind)
+    {
+        var job = One.Job(One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")])) with { Letterhead = "Slipway Painters\n 4 Rope Walk " };
+        var document = Writing.Write(kind, job, Specified(job), "today", "1");
+        Assert.Single(document.Pages);
+        Assert.Equal(["Slipway Painters", "4 Rope Walk"], document.From);
+        Assert.Contains("Slipway Painters\\\n4 Rope Walk\n", document.ToMarkdown(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_crew_sees_no_prices()
+    {
+        var currency = Figures.Money(1, Demo.Job.Rates.Currency)[..1];
+        Assert.All(Written(DocumentKind.CrewChecklist).Pages, p => Assert.DoesNotContain(currency, Whole(p), StringComparison.Ordinal));
     }
 
     [Fact]
@@ -185,12 +244,13 @@ public sealed partial class DocumentTests
     {
         var document = Written(DocumentKind.ClientSummary);
         var free = Demo.Job.Surfaces().Where(p => OfDemo[p.Surface.Id].Holds.IsEmpty);
-        var total = Figures.Money(free.Sum(p => Figures.Shown(Takeoff.Planned(p.Surface, OfDemo[p.Surface.Id])?.Criteria.Money ?? 0)), Demo.Job.Rates.Currency);
+        var saved = Sharing.Of(Demo.Job, OfDemo).Where(t => !t.Waits).Sum(t => Figures.Shown(t.Money));
+        var total = Figures.Money(free.Sum(p => Figures.Shown(Takeoff.Planned(p.Surface, OfDemo[p.Surface.Id])?.Criteria.Money ?? 0)) - saved, Demo.Job.Rates.Currency);
         Assert.Equal($"Altogether {total}", document.Pages[0].Blocks.First(b => b.Kind == BlockKind.Heading).Text);
         foreach (var (_, space, surface) in Demo.Job.Surfaces())
         {
-            var headings = document.Pages.Single(p => p.Surface == space.Title).Blocks.Where(b => b.Kind == BlockKind.Heading).ToArray();
-            Assert.Single(headings, h => h.Text.Contains(surface.Title, StringComparison.Ordinal));
+            var headings = document.Pages.Single(p => p.Surface == space.Title).Blocks.Where(b => b.Kind == BlockKind.Part).ToArray();
+            Assert.Single(headings, h => h.Title().Contains(surface.Title, StringComparison.Ordinal));
         }
 
         // What the rooms come to is what the whole comes to, and nothing stands there in a language that is not the client's.
@@ -242,7 +302,8 @@ public sealed partial class DocumentTests
         Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[0].StartsWith("stopped", StringComparison.Ordinal) || r[0] == "nothing meets this brief"));
 
         // What is shown adds up, rounded as it is.
-        var total = Figures.Money(chosen.Sum(o => Figures.Shown(o?.Criteria.Money ?? 0)), Demo.Job.Rates.Currency);
+        var saved = Sharing.Of(Demo.Job, OfDemo).Where(t => !t.Waits).Sum(t => Figures.Shown(t.Money));
+        var total = Figures.Money(chosen.Sum(o => Figures.Shown(o?.Criteria.Money ?? 0)) - saved, Demo.Job.Rates.Currency);
         Assert.Contains(total, Whole(front), StringComparison.Ordinal);
     }
 

@@ -305,10 +305,11 @@ public sealed class HazardTests
         var job = Job(Door(new Facts()), 1930);
         var (building, space, surface) = job.Surfaces().Single();
         var specified = new Dictionary<string, Specified> { [surface.Id] = Specifier.Specify(job, building, space, surface) };
-        var page = Writing.Write(kind, job, specified, "today", "1").Pages.Single(p => p.Surface == surface.Title);
+        var page = Writing.Write(kind, job, specified, "today", "1", surface.Id).Pages.Single();
         var text = string.Join(
             "\n",
-            page.Blocks.TakeWhile(b => b.Kind is not (BlockKind.Text or BlockKind.Checks or BlockKind.Table)).Select(b => $"{b.Text} {string.Join(' ', b.Items)}")
+            page.Blocks.TakeWhile(b => b.Kind is not (BlockKind.Text or BlockKind.Checks) && b.Head is not ["step", ..])
+                .SelectMany(b => b.Items.Prepend(b.Text).Concat(b.Cells().SelectMany(r => r)))
         );
         Assert.Contains("Lead paint", text, StringComparison.Ordinal);
         Assert.Contains("Fire door", text, StringComparison.Ordinal);

@@ -101,9 +101,9 @@ public sealed class MeanwhileTests
                 .ToMarkdown();
             Assert.Contains("What may be done meanwhile", text, StringComparison.Ordinal);
             Assert.All(specified.Meanwhile, s => Assert.Contains(s.Act.Operation.Title, text, StringComparison.Ordinal));
-            Assert.All(specified.Meanwhile, s => Assert.Contains($"Source: {s.Act.Operation.Source}", text, StringComparison.Ordinal));
+            Assert.All(specified.Meanwhile, s => Assert.Contains($"({s.Act.Operation.Source})", text, StringComparison.Ordinal));
             Assert.Contains("Hold point. Before it begins", text, StringComparison.Ordinal);
-            Assert.Contains("what stops the work requires that loose paper is removed", text, StringComparison.Ordinal);
+            Assert.Contains("For what stops the work: loose paper is removed", text, StringComparison.Ordinal);
         }
     }
 }

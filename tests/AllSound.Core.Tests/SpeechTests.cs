@@ -119,8 +119,8 @@ public sealed class SpeechTests
         var document = Documents.Writing.Write(Documents.DocumentKind.Specification, job, specified, "today", "1");
         var text = SpokenJson.Say(document, new Speech(Terms.American, UnitSystem.Us)).ToMarkdown();
 
-        Assert.Contains("| Room: Grey skirting |", text, StringComparison.Ordinal);
-        Assert.Contains("# Grey skirting", text, StringComparison.Ordinal);
+        Assert.Contains("| Grey skirting |", text, StringComparison.Ordinal);
+        Assert.Contains("## Grey skirting: ", text, StringComparison.Ordinal);
         Assert.Contains("Colour house", text, StringComparison.Ordinal);
         Assert.DoesNotMatch(@"\d mm\b", text);
     }

@@ -39,20 +39,21 @@ internal static class ClientSummary
         public decimal OtherMoney => Surfaces.Sum(s => Figures.Shown(Beside(s.Surface, s.Specified)?.Criteria.Money ?? 0));
     }
 
-    /// <summary>The first page: total first, then by room, what is in it and what is not, and where it is agreed.</summary>
-    public static ImmutableArray<Block> Front(Job job, IReadOnlyDictionary<string, Specified> specified, ImmutableArray<Block> who)
+    /// <summary>What stands first: for whom, and the total with what it rests on.</summary>
+    public static ImmutableArray<Block> Head(Job job, IReadOnlyDictionary<string, Specified> specified, ImmutableArray<Block> who)
     {
-        var rooms = job.Buildings.SelectMany(b => b.Spaces).Where(s => !s.Surfaces.IsEmpty).Select(s => (Space: s, Groups: Of(s, specified))).ToArray();
-        decimal Sum(bool held) => rooms.SelectMany(r => r.Groups).Where(g => g.Held == held).Sum(g => g.Money);
+        var rooms = Rooms(job, specified);
+        var together = Sharing.Of(job, specified);
+        decimal Sum(bool held) =>
+            rooms.SelectMany(r => r.Groups).Where(g => g.Held == held).Sum(g => g.Money) - together.Where(t => t.Waits == held).Sum(t => Figures.Shown(t.Money));
         var free = rooms.SelectMany(r => r.Groups).Where(g => g is { Held: false, Proposed: not null }).ToArray();
         var held = rooms.SelectMany(r => r.Groups).Where(g => g.Held).ToArray();
-        var hopeless = rooms.SelectMany(r => r.Groups).Where(g => g is { Held: false, Proposed: null }).ToArray();
         return
         [
             .. who,
             Block.Heading($"Altogether {Figures.Money(Sum(held: false), job.Rates.Currency)}"),
             Block.Say(
-                $"Labour and materials for {Count(free.Sum(g => g.Surfaces.Length), "surface")} in {Count(rooms.Length, "room")}, about {Figures.Hours(free.Sum(g => g.Hours))} of work."
+                $"Labour and materials for {Count(free.Sum(g => g.Surfaces.Length), "surface")} in {Count(rooms.Length, "room")}, about {Figures.Hours(free.Sum(g => g.Hours) - together.Where(t => !t.Waits).Sum(t => t.Hours))} of work."
                     + (
                         held.Length == 0
                             ? ""
@@ -60,23 +61,39 @@ internal static class ClientSummary
                     )
             ),
             .. Untried(rooms.Sum(r => r.Groups.Sum(g => g.Untried))),
-            Block.Table(
-                ["room", "what is proposed", "cost"],
-                rooms.Select(r =>
-                    ImmutableArray.Create(
-                        string.Join("; ", r.Groups.Select(g => Proposes(g)).Distinct(StringComparer.Ordinal)),
-                        Figures.Money(r.Groups.Sum(g => g.Money), job.Rates.Currency)
-                    )
-                ),
-                [.. rooms.Select(r => r.Space.Title)]
+        ];
+    }
+
+    /// <summary>What each room comes to.</summary>
+    public static Block ByRoom(Job job, IReadOnlyDictionary<string, Specified> specified)
+    {
+        var rooms = Rooms(job, specified);
+        var together = Sharing.Of(job, specified);
+        return Block.Table(
+            ["room", "what is proposed", "cost"],
+            rooms.Select(r =>
+                ImmutableArray.Create(
+                    string.Join("; ", r.Groups.Select(g => Proposes(g)).Distinct(StringComparer.Ordinal)),
+                    Figures.Money(r.Groups.Sum(g => g.Money) - together.Where(t => t.Space.Id == r.Space.Id).Sum(t => Figures.Shown(t.Money)), job.Rates.Currency)
+                )
             ),
+            [.. rooms.Select(r => r.Space.Title)]
+        );
+    }
+
+    /// <summary>What is in the price and what is not, and where it is agreed.</summary>
+    public static ImmutableArray<Block> Terms(Job job, IReadOnlyDictionary<string, Specified> specified) =>
+        [
             Block.Heading("In the price"),
             Block.List(["Protection of what stays, preparation, all coats, clearing up and waste.", "Paint and sundries as measured; tins are not rounded up here."]),
             Block.Heading("Not in the price"),
             Block.List([
-                "Work of other trades, which each room's page names.",
+                "Work of other trades, where it is named.",
                 "Whatever is not listed here, and damage that only shows once old paint is off: it is shown to you and agreed before it is done.",
-                .. hopeless.Select(g => $"{g.Titles}: nothing meets what was asked; see its room."),
+                .. Rooms(job, specified)
+                    .SelectMany(r => r.Groups)
+                    .Where(g => g is { Held: false, Proposed: null })
+                    .Select(g => $"{g.Titles}: nothing meets what was asked; see its room."),
             ]),
             Block.Heading("Agreed"),
             Block.Table(
@@ -88,16 +105,20 @@ internal static class ClientSummary
             ),
             Block.Say($"Years of life are a judgement for normal use, not a promise. {Writing.Defers}"),
         ];
-    }
+
+    private static (Space Space, Alike[] Groups)[] Rooms(Job job, IReadOnlyDictionary<string, Specified> specified) =>
+        [.. job.Buildings.SelectMany(b => b.Spaces).Where(s => !s.Surfaces.IsEmpty).Select(s => (s, Of(s, specified)))];
 
     /// <summary>The page of a room.</summary>
     public static ImmutableArray<Block> Room(Job job, Space space, IReadOnlyDictionary<string, Specified> specified)
     {
         var groups = Of(space, specified);
+        // Said once at the total where it is so of all there is.
+        var everything = job.Surfaces().All(p => Section.VerdictOf(specified[p.Surface.Id]) == Verdict.Unseen);
         var blocks = ImmutableArray.CreateBuilder<Block>();
         foreach (var group in groups)
         {
-            blocks.Add(Block.Heading(group.Proposed is null ? group.Titles : $"{group.Titles}: {Figures.Money(group.Money, job.Rates.Currency)}"));
+            blocks.Add(Block.Part(group.Titles, group.Proposed is null ? "" : Figures.Money(group.Money, job.Rates.Currency)));
             if (group.Proposed is not { } proposed || group.Held)
             {
                 var (surface, found) = group.Surfaces[0];
@@ -112,7 +133,7 @@ internal static class ClientSummary
             );
             string[] more =
             [
-                .. group.Untried == 0
+                .. group.Untried == 0 || everything
                     ? Array.Empty<string>()
                     : [$"Not tried yet: {(group.Untried == group.Surfaces.Length ? "all of this" : $"{group.Untried} of these")}. The price is a first figure."],
                 .. proposed.NotMet,
@@ -123,6 +144,11 @@ internal static class ClientSummary
             {
                 blocks.Add(Block.List(more));
             }
+        }
+
+        foreach (var together in new[] { false, true }.Select(waits => Sharing.Of(job, space, specified, waits)).OfType<Together>())
+        {
+            blocks.Add(Block.Say($"{(together.Waits ? "What is stopped, once freed. " : "")}{together.Says(job.Rates.Currency)}"));
         }
 
         Option[] all = [.. groups.Where(g => !g.Held).Select(g => g.Proposed).OfType<Option>()];

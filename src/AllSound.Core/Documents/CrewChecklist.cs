@@ -1,47 +1,103 @@
 using System.Collections.Immutable;
-using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
-using AllSound.Core.Quantities;
-using AllSound.Core.Specification;
-using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
+using AllSound.Core.Wording;
 using static AllSound.Core.Documents.Writing;
 
 namespace AllSound.Core.Documents;
 
-/// <summary>What a crew ticks off: steps with when they are done, cautions before them, hold points with room for the number.</summary>
+/// <summary>What a crew ticks off: steps with when they are done, cautions before them, hold points with room for the number. No prices.</summary>
 internal static class CrewChecklist
 {
-    /// <summary>Its page for one surface.</summary>
-    public static ImmutableArray<Block> Of(Job job, Surface surface, Specified specified)
+    /// <summary>What deceives whoever only looks. Common practice.</summary>
+    public const string Misleading =
+        "Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries.";
+
+    /// <summary>Its page for a room, or for one surface by itself.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="groups">The surfaces, like with like.</param>
+    /// <param name="named">True where the page holds several surfaces and each part names its own.</param>
+    public static ImmutableArray<Block> Of(Job job, ImmutableArray<Likeness> groups, bool named)
     {
-        if (Takeoff.Chosen(surface, specified) is not { } option)
+        var blocks = ImmutableArray.CreateBuilder<Block>();
+        var told = new Told();
+        var order = new PageOrder(groups);
+        Once(blocks, "First, once for all of it", order.First, told);
+        foreach (var group in groups)
         {
-            return [.. InForce(surface, specified), .. Stopped(job, surface, specified)];
+            var (surface, specified) = group.First;
+            if (named)
+            {
+                blocks.Add(Block.Part(group.Titles));
+            }
+
+            if (group.Options.IsEmpty)
+            {
+                blocks.AddRange(InForce([group]));
+                blocks.AddRange(Stopped(job, surface, specified));
+                continue;
+            }
+
+            Tick(blocks, order.Parts[group], told);
+            // Once on a page for each kind of thing.
+            if (ElementOrders.For(surface) is { } within && told.First(within.Title, 0))
+            {
+                blocks.Add(
+                    Block.Say(
+                        $"Order within it ({within.Title}): {string.Join("; ", within.Parts.Select((part, i) => $"{i + 1}. {part.Name}"))}. {string.Join(" ", within.Say)}".TrimEnd()
+                    )
+                );
+            }
         }
 
-        var blocks = ImmutableArray.CreateBuilder<Block>();
-        var first = true;
-        var worn = "";
-        var told = new Dictionary<string, int>(StringComparer.Ordinal);
-        foreach (var step in option.Steps)
+        Once(blocks, "Last, once for all of it", order.Last, told);
+
+        if (!named)
         {
-            var safety = Safe(step, surface, ref first);
+            blocks.Add(Block.Say(Misleading));
+        }
+
+        if (groups.Any(g => !g.Options.IsEmpty))
+        {
+            blocks.Add(Block.Checks(["Left out or done otherwise, why, and what that may do: ________________________"]));
+        }
+
+        return blocks.ToImmutable();
+    }
+
+    private static void Once(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<PageStep> steps, Told told)
+    {
+        if (!steps.IsEmpty)
+        {
+            blocks.Add(Block.Heading(heading));
+            Tick(blocks, steps, told);
+        }
+    }
+
+    private static void Tick(ImmutableArray<Block>.Builder blocks, ImmutableArray<PageStep> steps, Told told)
+    {
+        var worn = "";
+        foreach (var line in steps)
+        {
+            var step = line.Step;
+            var safety = line.Safety;
             if (safety.Hold is { } hold)
             {
-                blocks.Add(Block.Beware($"Hold point. {hold} Number:\u00a0________ Who:\u00a0________"));
+                var what = told.First(hold, line.Number) ? hold : $"The same as at {told.Where(hold)}.";
+                blocks.Add(Block.Beware($"Hold point. {what} Number:\u00a0________ Who:\u00a0________"));
             }
 
             // In full once on the page; at later steps by name, with where it stands in full.
-            var again = safety.Cautions.Where(told.ContainsKey).Select(c => $"{Short(c)} (step {told[c]})").ToList();
-            var fresh = safety.Cautions.Where(c => told.TryAdd(c, step.Number)).ToList();
+            var fresh = safety.Cautions.Where(c => told.First(c, line.Number)).ToList();
+            var again = safety.Cautions.Except(fresh).Select(c => $"{Told.Name(c)} ({told.Where(c)})").ToList();
             if (fresh.Count > 0)
             {
                 blocks.Add(Block.Beware(string.Join(" ", fresh)));
             }
 
-            var wait = step.WaitBefore > 0 ? $"after {Number(step.WaitBefore)} h: " : "";
-            var product = step.Act.Product is { } p ? $", {p.Title}{(step.Spend.Litres > 0 ? $" {Litres(step.Spend.Litres)}" : "")}" : "";
+            var wait = step.WaitBefore > 0 ? $"after {Figures.Wait(step.WaitBefore)}: " : "";
+            var litres = step.Act.Product is null ? 0 : line.Of.Litres(step);
+            var product = $"{Product(step, ", ")}{(litres > 0 ? $", {Litres(litres)}" : "")}";
             // What is worn is said in full where it changes from one step to the next.
             var needed = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
             var wear = needed.Length > 0 && needed == worn ? " Wear: the same." : needed;
@@ -49,30 +105,9 @@ internal static class CrewChecklist
             var beware = again.Count == 0 ? "" : $" Beware: {string.Join("; ", again)}.";
             blocks.Add(
                 Block.Checks([
-                    $"{step.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}{beware}",
+                    $"{line.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}{beware}",
                 ])
             );
         }
-
-        if (ElementOrders.For(surface) is { } order)
-        {
-            blocks.Add(Block.Heading($"Order within it: {order.Title}"));
-            blocks.Add(Block.List(order.Parts.Select((part, i) => $"{i + 1}. {part.Name}").Concat(order.Say)));
-        }
-
-        blocks.Add(
-            Block.Say(
-                "Misleading: peeling looks worse while wet; a sealer can shine and yet be dry; a wall can be dry to the hand and wet in its depth; a stain vanishes under fresh paint until it dries."
-            )
-        );
-        blocks.Add(Block.Checks(["Left out or done otherwise, why, and what that may do: ________________________"]));
-        return blocks.ToImmutable();
-    }
-
-    // What a caution is about: what stands before its colon, or all of it.
-    private static string Short(string caution)
-    {
-        var about = caution.IndexOf(':', StringComparison.Ordinal) is > 0 and var colon ? caution[..colon] : caution.TrimEnd('.');
-        return char.ToLowerInvariant(about[0]) + about[1..];
     }
 }

@@ -23,8 +23,11 @@ public enum DocumentKind : byte
 /// <summary>How a block is set.</summary>
 public enum BlockKind : byte
 {
-    /// <summary>A heading within the page.</summary>
+    /// <summary>A heading within the page; where it has names, what it says is so of these.</summary>
     Heading,
+
+    /// <summary>The heading of a part of the page that is about the surfaces named.</summary>
+    Part,
 
     /// <summary>A paragraph.</summary>
     Text,
@@ -40,6 +43,9 @@ public enum BlockKind : byte
 
     /// <summary>A table.</summary>
     Table,
+
+    /// <summary>The titles of the pages that follow.</summary>
+    Contents,
 }
 
 /// <summary>A piece of a page.</summary>
@@ -48,7 +54,7 @@ public enum BlockKind : byte
 /// <param name="Items">Items of a list.</param>
 /// <param name="Head">Head of a table.</param>
 /// <param name="Rows">Rows of a table.</param>
-/// <param name="Names">What each row is about, in its owner's words: a first column, which no terms change. Empty where rows have no names.</param>
+/// <param name="Names">What each row is about, in its owner's words: a first column, which no terms change; the titles of a list of contents; the surfaces of a heading. Empty where rows have no names.</param>
 public sealed record Block(
     BlockKind Kind,
     [property: Prose] string Text,
@@ -59,7 +65,12 @@ public sealed record Block(
 )
 {
     /// <summary>A heading.</summary>
-    public static Block Heading(string text) => new(BlockKind.Heading, text, [], [], [], []);
+    public static Block Heading(string text, params ImmutableArray<string> of) => new(BlockKind.Heading, text, [], [], [], of);
+
+    /// <summary>The heading of a part about some surfaces.</summary>
+    /// <param name="surfaces">Their titles, in their owner's words.</param>
+    /// <param name="text">What is said of them in the heading; empty for nothing.</param>
+    public static Block Part(string surfaces, string text = "") => new(BlockKind.Part, text, [], [], [], [surfaces]);
 
     /// <summary>A paragraph.</summary>
     public static Block Say(string text) => new(BlockKind.Text, text, [], [], [], []);
@@ -77,6 +88,15 @@ public sealed record Block(
     public static Block Table(ImmutableArray<string> head, IEnumerable<ImmutableArray<string>> rows, params ImmutableArray<string> names) =>
         new(BlockKind.Table, "", [], head, [.. rows], names);
 
+    /// <summary>The titles of the pages that follow, in their owner's words.</summary>
+    public static Block Contents(IEnumerable<string> titles) => new(BlockKind.Contents, "", [], [], [], [.. titles]);
+
+    /// <summary>A heading in full: what it says, and of which surfaces.</summary>
+    public string Title() =>
+        Kind == BlockKind.Part ? string.Join(": ", Names.Append(Text).Where(t => t.Length > 0))
+        : Names.IsEmpty ? Text
+        : $"{Text} ({string.Join("; ", Names)})";
+
     /// <summary>The cells of each row of a table, its name first.</summary>
     public IEnumerable<IEnumerable<string>> Cells() => Rows.Select((row, i) => Names.IsEmpty ? row : row.Prepend(Names[i]));
 }
@@ -93,8 +113,17 @@ public sealed record Page(string? Surface, string Place, ImmutableArray<Block> B
 /// <param name="Job">Title of the job.</param>
 /// <param name="Date">Date, as given.</param>
 /// <param name="Revision">Revision, as given.</param>
+/// <param name="From">Who sends it, a line each; empty where nobody said.</param>
 /// <param name="Pages">Pages.</param>
-public sealed record Document(DocumentKind Kind, [property: Prose] string Title, string Job, string Date, string Revision, ImmutableArray<Page> Pages)
+public sealed record Document(
+    DocumentKind Kind,
+    [property: Prose] string Title,
+    string Job,
+    string Date,
+    string Revision,
+    ImmutableArray<string> From,
+    ImmutableArray<Page> Pages
+)
 {
     /// <summary>The document as Markdown, each page under a heading that names job, surface, date and revision.</summary>
     public string ToMarkdown()
@@ -104,6 +133,11 @@ public sealed record Document(DocumentKind Kind, [property: Prose] string Title,
         {
             text.Append("# ").Append(Escape(page.Surface ?? Title)).Append("\n\n");
             text.Append('*').Append(Escape(string.Join(" · ", new[] { Title, Job, page.Place, Date, $"revision {Revision}" }.Where(s => s.Length > 0)))).Append("*\n\n");
+            if (page == Pages[0] && !From.IsEmpty)
+            {
+                text.AppendJoin("\\\n", From.Select(Escape)).Append("\n\n");
+            }
+
             foreach (var block in page.Blocks)
             {
                 Write(text, block);
@@ -119,8 +153,8 @@ public sealed record Document(DocumentKind Kind, [property: Prose] string Title,
     {
         switch (block.Kind)
         {
-            case BlockKind.Heading:
-                text.Append("## ").Append(Escape(block.Text)).Append("\n\n");
+            case BlockKind.Heading or BlockKind.Part:
+                text.Append("## ").Append(Escape(block.Title())).Append("\n\n");
                 break;
             case BlockKind.Caution:
                 text.Append("> **Before this:** ").Append(Escape(block.Text)).Append("\n\n");
@@ -132,6 +166,9 @@ public sealed record Document(DocumentKind Kind, [property: Prose] string Title,
                 }
 
                 text.Append('\n');
+                break;
+            case BlockKind.Contents:
+                text.Append("In this paper:\n\n").AppendJoin('\n', block.Names.Select(n => $"- {Escape(n)}")).Append("\n\n");
                 break;
             case BlockKind.Table:
                 text.Append("| ").AppendJoin(" | ", block.Head.Select(Cell)).Append(" |\n|").Append(string.Concat(block.Head.Select(_ => " --- |"))).Append('\n');

@@ -1,12 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Assessment;
-using AllSound.Core.Buying;
-using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
-using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
-using AllSound.Core.Specification;
-using AllSound.Core.Surfaces;
 using static AllSound.Core.Documents.Writing;
 
 namespace AllSound.Core.Documents;
@@ -14,54 +9,77 @@ namespace AllSound.Core.Documents;
 /// <summary>What can hurt: what is presumed, what to wear and beware of step by step, waste, and what is refused.</summary>
 internal static class HazardSheet
 {
-    /// <summary>Its page for one surface.</summary>
-    public static ImmutableArray<Block> Of(Job job, Surface surface, Specified specified)
+    /// <summary>Its page for a room, or for one surface by itself.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="groups">The surfaces, like with like.</param>
+    /// <param name="named">True where the page holds several surfaces and each part names its own.</param>
+    public static ImmutableArray<Block> Of(Job job, ImmutableArray<Likeness> groups, bool named)
     {
         var blocks = ImmutableArray.CreateBuilder<Block>();
-        var appraised = specified.Appraised;
-        foreach (var found in Hazards.Of(surface, specified))
+        foreach (var found in Found(groups))
         {
-            blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Duty is HazardDuty.Stop ? ": stop" : "")}"));
+            blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Duty is HazardDuty.Stop ? ": stop" : "")}", found.On));
             blocks.Add(Block.Beware(found.Because));
             blocks.Add(Block.List(found.Hazard.Refer is { } refer ? found.Hazard.Do.Add($"Turn to {refer}.") : found.Hazard.Do));
         }
 
-        var presumed = appraised.Resolutions.Where(r => r.How == Resolved.Presumed).Select(r => r.Why).ToList();
-        if (presumed.Count > 0)
+        var all = groups.SelectMany(g => g.Surfaces).ToArray();
+        Add(
+            blocks,
+            "Presumed until tested",
+            [.. all.SelectMany(s => s.Specified.Appraised.Resolutions).Where(r => r.How == Resolved.Presumed).Select(r => r.Why).Distinct(StringComparer.Ordinal)]
+        );
+        var steps = Steps(groups);
+        if (steps.Count > 0)
         {
-            blocks.Add(Block.Heading("Presumed until tested"));
-            blocks.Add(Block.List(presumed));
+            blocks.Add(Block.Table(["step", "wear", "beware", "waste"], steps));
         }
 
-        if (Takeoff.Chosen(surface, specified) is { } option)
+        Add(
+            blocks,
+            "For the people who use the place",
+            [.. groups.SelectMany(g => g.Options.SelectMany(o => Rooms(o, g.First.Surface))).Distinct(StringComparer.Ordinal)]
+        );
+        foreach (var group in groups.Where(g => g.Options.IsEmpty))
         {
-            var first = true;
-            blocks.Add(
-                Block.Table(
-                    ["step", "wear", "beware", "waste"],
-                    option
-                        .Steps.Select(s => (s, Safe: Safe(s, surface, ref first)))
-                        .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
-                        .Select(x =>
-                            ImmutableArray.Create(
-                                $"{x.s.Number}. {x.s.Act.Operation.Title}",
-                                string.Join(", ", x.Safe.Protection),
-                                string.Join(" ", x.Safe.Cautions),
-                                x.Safe.Waste ?? ""
-                            )
-                        )
-                )
-            );
-            Add(blocks, "For the people who use the place", [.. Rooms(option, surface)]);
-        }
-        else
-        {
-            blocks.AddRange(Stopped(job, surface, specified));
+            if (named)
+            {
+                blocks.Add(Block.Part(group.Titles));
+            }
+
+            blocks.AddRange(Stopped(job, group.First.Surface, group.First.Specified));
         }
 
         blocks.Add(Block.Heading("Always refused"));
-        blocks.Add(Block.List(Refusals.Bearing(appraised, surface).Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")));
-        blocks.Add(Block.Say(Defers));
+        blocks.Add(
+            Block.List(
+                all.SelectMany(s => Refusals.Bearing(s.Specified.Appraised, s.Surface))
+                    .Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")
+                    .Distinct(StringComparer.Ordinal)
+            )
+        );
+        if (!named)
+        {
+            blocks.Add(Block.Say(Defers));
+        }
+
         return blocks.ToImmutable();
+    }
+
+    // Steps that are the same in all that they ask stand in one line, with their numbers on the page.
+    private static List<ImmutableArray<string>> Steps(ImmutableArray<Likeness> groups)
+    {
+        var order = new PageOrder(groups);
+        return
+        [
+            .. order
+                .First.Concat(groups.SelectMany(g => order.Parts[g]))
+                .Concat(order.Last)
+                .Select(line => (line.Number, line.Step.Act.Operation.Title, Safe: line.Safety))
+                .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
+                .Select(x => (x.Number, x.Title, Asks: (string[])[string.Join(", ", x.Safe.Protection), string.Join(" ", x.Safe.Cautions), x.Safe.Waste ?? ""]))
+                .GroupBy(x => (x.Title, string.Join('|', x.Asks)))
+                .Select(g => (ImmutableArray<string>)[$"{string.Join(", ", g.Select(s => s.Number))}. {g.Key.Title}", .. g.First().Asks]),
+        ];
     }
 }

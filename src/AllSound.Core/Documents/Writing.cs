@@ -16,6 +16,9 @@ public static class Writing
 {
     internal const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
 
+    // From so many rooms on a paper tells its rooms in front.
+    private const int LongPages = 6;
+
     /// <summary>Writes a document.</summary>
     /// <param name="kind">Which.</param>
     /// <param name="job">The job.</param>
@@ -27,7 +30,6 @@ public static class Writing
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
-        var places = job.Surfaces().Where(p => only is null || p.Surface.Id == only).ToArray();
         var title = kind switch
         {
             DocumentKind.Specification => "Specification",
@@ -35,77 +37,75 @@ public static class Writing
             DocumentKind.CrewChecklist => "Crew checklist",
             _ => "Hazard sheet",
         };
-        var pages = ImmutableArray.CreateBuilder<Page>();
-        if (only is null && kind == DocumentKind.ClientSummary)
-        {
-            pages.Add(new Page(null, "", ClientSummary.Front(job, specified, Who(job))));
-            pages.AddRange(
-                from building in job.Buildings
-                from space in building.Spaces
-                where !space.Surfaces.IsEmpty
-                select new Page(space.Title, building.Title == job.Title ? "" : building.Title, ClientSummary.Room(job, space, specified))
-            );
-            return new Document(kind, title, job.Title, date, revision, pages.ToImmutable());
-        }
-
-        if (only is null)
-        {
-            pages.Add(new Page(null, "", Front(kind, job, places, specified)));
-        }
-
-        foreach (var (building, space, surface) in places)
-        {
-            var blocks = kind switch
-            {
-                DocumentKind.Specification => Specification(job, surface, specified[surface.Id]),
-                DocumentKind.ClientSummary => Client(job, surface, specified[surface.Id]),
-                DocumentKind.CrewChecklist => CrewChecklist.Of(job, surface, specified[surface.Id]),
-                _ => HazardSheet.Of(job, surface, specified[surface.Id]),
-            };
-            pages.Add(new Page(surface.Title, $"{building.Title}, {space.Title}", blocks));
-        }
-
-        return new Document(kind, title, job.Title, date, revision, pages.ToImmutable());
+        ImmutableArray<Page> pages = only is null
+            ? Whole(kind, job, specified)
+            :
+            [
+                .. from place in job.Surfaces()
+                where place.Surface.Id == only
+                select new Page(
+                    place.Surface.Title,
+                    $"{place.Building.Title}, {place.Space.Title}",
+                    kind == DocumentKind.ClientSummary
+                        ? Client(job, place.Surface, specified[place.Surface.Id])
+                        : Together(kind, job, [new([(place.Surface, specified[place.Surface.Id])])], named: false)
+                ),
+            ];
+        return new Document(kind, title, job.Title, date, revision, From(job), pages);
     }
 
-    private static ImmutableArray<Block> Front(
-        DocumentKind kind,
-        Job job,
-        (Building Building, Space Space, Surface Surface)[] places,
-        IReadOnlyDictionary<string, Specified> specified
-    )
+    // A page a room, with what is of the whole job before them: on a page of its own, or where there is one room on top of that room's.
+    private static ImmutableArray<Page> Whole(DocumentKind kind, Job job, IReadOnlyDictionary<string, Specified> specified)
     {
-        var rows = places.Select(p =>
+        var rooms = (from b in job.Buildings from s in b.Spaces where !s.Surfaces.IsEmpty select (Building: b, Space: s)).ToArray();
+        ImmutableArray<Block> Room(Space space) =>
+            kind == DocumentKind.ClientSummary
+                ? ClientSummary.Room(job, space, specified)
+                : Together(kind, job, InOrder(space, Likeness.Of(space, specified)), named: true);
+        var client = kind == DocumentKind.ClientSummary;
+        var first = client ? ClientSummary.Head(job, specified, Who(job)) : FrontPage.Of(kind, job, specified, Who(job));
+        ImmutableArray<Block> terms = client ? ClientSummary.Terms(job, specified) : [];
+        if (rooms is [var only])
         {
-            var option = Takeoff.Planned(p.Surface, specified[p.Surface.Id]);
-            var held = !specified[p.Surface.Id].Holds.IsEmpty;
-            return ImmutableArray.Create(
-                option is null ? (held ? "stopped" : "nothing meets this brief") : $"{(held ? "stopped; once freed: " : "")}{option.Name}",
-                option is null ? "" : Money(option.Criteria.Money, job),
-                option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
-            );
-        });
-        decimal Sum(bool held) =>
-            places
-                .Where(p => specified[p.Surface.Id].Holds.IsEmpty != held)
-                .Sum(p => Figures.Shown(Takeoff.Planned(p.Surface, specified[p.Surface.Id])?.Criteria.Money ?? 0));
-        var waiting = Sum(held: true) is > 0 and var money ? $" What is stopped would come to {Money(money, job)} more once it is freed." : "";
+            return [new Page(only.Space.Title, only.Building.Title == job.Title ? "" : only.Building.Title, [.. first, .. Room(only.Space), .. terms])];
+        }
+
+        ImmutableArray<Block> byRoom = client ? [ClientSummary.ByRoom(job, specified)] : [];
+        ImmutableArray<Block> contents = rooms.Length > LongPages ? [Block.Contents(rooms.Select(r => r.Space.Title))] : [];
         return
         [
-            .. Who(job),
-            Block.Say(
-                kind switch
-                {
-                    DocumentKind.Specification =>
-                        "The work on each surface in order, with the reason for every step. A stopped surface waits for what its page names; the plan for afterwards is there to price and prepare by.",
-                    DocumentKind.CrewChecklist => "Tick what is done. A hold point is not passed before its number is written beside it.",
-                    _ => "What can hurt on each surface, what to wear, where the waste goes, and what is refused.",
-                }
-            ),
-            Block.Table(["surface", "work", "cost", "days"], rows, [.. places.Select(p => $"{p.Space.Title}: {p.Surface.Title}")]),
-            Block.Say($"Labour and materials together {Money(Sum(held: false), job)}, tins not rounded.{waiting} {Defers}"),
+            new Page(null, "", [.. first, .. byRoom, .. terms, .. contents]),
+            .. rooms.Select(r => new Page(r.Space.Title, r.Building.Title == job.Title ? "" : r.Building.Title, Room(r.Space))),
         ];
     }
+
+    private static ImmutableArray<Block> Together(DocumentKind kind, Job job, ImmutableArray<Likeness> groups, bool named) =>
+        kind switch
+        {
+            DocumentKind.Specification => RoomSpecification.Of(job, groups, named),
+            DocumentKind.CrewChecklist => CrewChecklist.Of(job, groups, named),
+            _ => HazardSheet.Of(job, groups, named),
+        };
+
+    // A room is worked from the top down, woodwork and metal after the walls, the floor last; outside as the surfaces are met. Common practice.
+    private static ImmutableArray<Likeness> InOrder(Space space, ImmutableArray<Likeness> groups) =>
+        space.Kind != SpaceKind.Room
+            ? groups
+            :
+            [
+                .. groups.OrderBy(g =>
+                    g.First.Surface.Element switch
+                    {
+                        Element.Ceiling or Element.Cornice => 0,
+                        Element.Wall or Element.ChimneyBreast or Element.Tile => 1,
+                        Element.Floor or Element.Step => 3,
+                        _ => 2,
+                    }
+                ),
+            ];
+
+    private static ImmutableArray<string> From(Job job) =>
+        [.. (job.Letterhead ?? "").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)];
 
     // For whom and where, as far as it was told.
     private static ImmutableArray<Block> Who(Job job)
@@ -115,104 +115,6 @@ public static class Writing
             .. new[] { job.Client is { Length: > 0 } client ? $"For {client.TrimEnd('.')}" : null, job.Address?.TrimEnd('.') }.OfType<string>().Where(s => s.Length > 0),
         ];
         return who.Length == 0 ? [] : [Block.Say($"{string.Join(". ", who)}.")];
-    }
-
-    private static ImmutableArray<Block> Specification(Job job, Surface surface, Specified specified)
-    {
-        if (Takeoff.Chosen(surface, specified) is not { } option)
-        {
-            return [.. InForce(surface, specified), .. Stopped(job, surface, specified)];
-        }
-
-        var blocks = ImmutableArray.CreateBuilder<Block>();
-        blocks.AddRange(InForce(surface, specified));
-        blocks.Add(
-            Block.Say(
-                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}, about {Figures.Years(option.Criteria.LifeYears)} to first maintenance."
-            )
-        );
-        Add(blocks, "Not as asked", option.NotMet);
-        Add(blocks, "Why it fails, and what answers it", WhyItFails(option));
-        blocks.AddRange(Steps(option.Steps, surface, "the finished work"));
-        Add(blocks, "It assumes", option.Assumes);
-        Add(blocks, "It leaves undone", option.LeftUndone);
-        Add(blocks, "What can still go wrong", option.Risks);
-        blocks.Add(Block.Say(Defers));
-        return blocks.ToImmutable();
-    }
-
-    private static ImmutableArray<string> WhyItFails(Option option) => [.. option.Causes.Select(c => c.Line)];
-
-    // Each step with its cautions and hold point before it, how, why and who says so.
-    private static IEnumerable<Block> Steps(ImmutableArray<Step> steps, Surface surface, string end)
-    {
-        var first = true;
-        foreach (var step in steps)
-        {
-            var safety = Safe(step, surface, ref first);
-            yield return Block.Heading(
-                $"{step.Number}. {step.Act.Operation.Title}{(step.Act.Product is { } p ? $": {p.Title}" : "")}{(step.Coat is { } coat ? $", coat {coat}" : "")}"
-            );
-            if (!safety.Cautions.IsEmpty)
-            {
-                yield return Block.Beware(string.Join(" ", safety.Cautions));
-            }
-
-            if (safety.Hold is { } hold)
-            {
-                yield return Block.Beware($"Hold point. {hold}");
-            }
-
-            yield return Block.Say(step.Do);
-            yield return Block.List(Facts(step, safety, CoatShade.For(step.Act, step.Later(steps), surface), end));
-        }
-    }
-
-    private static IEnumerable<string> Facts(Step step, StepSafety safety, string? tint, string end)
-    {
-        yield return $"Why: {Because(step, end)}";
-        foreach (var manner in step.Manner)
-        {
-            yield return manner;
-        }
-
-        if (step.WaitBefore > 0)
-        {
-            yield return $"Wait {Number(step.WaitBefore)} h before it.";
-        }
-
-        if (step.Act.Operation.Dilution is { } dilution)
-        {
-            yield return $"Dilution: {dilution}";
-        }
-
-        if (step.Act.Product is not null && HandTools.Mixing(step.Act) is { Length: > 0 } mixing)
-        {
-            yield return $"Mixing: {mixing}";
-        }
-
-        if (tint is not null)
-        {
-            yield return $"Tint: {tint}";
-        }
-
-        if (step.Act.Operation.Tool is { } tool)
-        {
-            yield return $"Tool: {tool}";
-        }
-
-        if (!safety.Protection.IsEmpty)
-        {
-            yield return $"Wear: {string.Join(", ", safety.Protection)}";
-        }
-
-        yield return $"Done when: {step.Act.Operation.Accept}";
-        if (safety.Waste is { } waste)
-        {
-            yield return $"Waste: {waste}";
-        }
-
-        yield return $"Source: {step.Act.Operation.Source}";
     }
 
     private static ImmutableArray<Block> Client(Job job, Surface surface, Specified specified)
@@ -292,7 +194,7 @@ public static class Writing
                 .. WhatStops(specified),
                 .. specified.Meanwhile.IsEmpty
                     ? Array.Empty<Block>()
-                    : [Block.Heading("What may be done meanwhile"), .. Steps(specified.Meanwhile, surface, "what stops the work")],
+                    : [Block.Heading("What may be done meanwhile"), Steps(specified.Meanwhile, surface, specified, "what stops the work")],
                 .. Afterwards(job, surface, specified),
             ];
 
@@ -311,11 +213,43 @@ public static class Writing
     private static IEnumerable<Block> ByOthers(ImmutableArray<Operation> others) =>
         others.IsEmpty ? [] : [Block.Say("By other trades:"), Block.List(others.Select(o => $"{o.Title}. {o.Do} Done when: {o.Accept}."))];
 
-    /// <summary>The hazards in force with what to do about each, once for the page: a step only reminds of them.</summary>
-    internal static IEnumerable<Block> InForce(Surface surface, Specified specified) =>
-        Hazards.Of(surface, specified) is { IsEmpty: false } found
-            ? [Block.Heading("Hazards"), Block.List(found.Select(h => $"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}"))]
-            : [];
+    /// <summary>The hazards in force on a page with what to do about each, said once: a step only reminds of them.</summary>
+    /// <param name="groups">The surfaces of the page.</param>
+    internal static IEnumerable<Block> InForce(ImmutableArray<Likeness> groups)
+    {
+        var found = Found(groups);
+        return found.Length == 0
+            ? []
+            :
+            [
+                Block.Heading("Hazards"),
+                Block.Table(
+                    ["where", "what can hurt, and what is done about it"],
+                    found.Select(h => ImmutableArray.Create($"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}")),
+                    [.. found.Select(h => h.On.IsEmpty ? "all of it" : string.Join("; ", h.On))]
+                ),
+            ];
+    }
+
+    /// <summary>The hazards in force on a page, each once, with the surfaces that have it where that is not all of them.</summary>
+    internal static (Hazard Hazard, HazardDuty Duty, string Because, ImmutableArray<string> On)[] Found(ImmutableArray<Likeness> groups)
+    {
+        var all = groups.SelectMany(g => g.Surfaces).ToArray();
+        return
+        [
+            .. all.SelectMany(s => Hazards.Of(s.Surface, s.Specified).Select(h => (s.Surface, Found: h)))
+                .GroupBy(x => (x.Found.Hazard.Id, x.Found.Duty))
+                .Select(g =>
+                    (
+                        g.First().Found.Hazard,
+                        g.Key.Duty,
+                        // Sentence by sentence: what several surfaces have in common is said once.
+                        string.Join(" ", g.SelectMany(x => x.Found.Because.Split(". ")).Select(b => $"{b.TrimEnd('.')}.").Distinct(StringComparer.Ordinal)),
+                        g.Count() == all.Length ? ImmutableArray<string>.Empty : [.. g.Select(x => x.Surface.Title)]
+                    )
+                ),
+        ];
+    }
 
     // What is proposed instead of what was asked: not to be begun before whoever asked has agreed.
     private static IEnumerable<Block> NearestTo(Job job, Surface surface, Specified specified) =>
@@ -327,7 +261,7 @@ public static class Writing
                 Block.Say(
                     $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}."
                 ),
-                .. Steps(option.Steps, surface, "the finished work"),
+                Steps(option.Steps, surface, specified, "the finished work"),
             ]
             : [];
 
@@ -346,9 +280,17 @@ public static class Writing
             Block.Say(
                 $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}. To price and prepare by: look again before it begins."
             ),
-            .. option.Causes.IsEmpty ? [] : new[] { Block.Heading("Why it fails, and what answers it"), Block.List(WhyItFails(option)) },
-            .. Steps(option.Steps, surface, "the finished work"),
+            .. option.Causes.IsEmpty ? [] : new[] { Block.Heading("Why it fails, and what answers it"), Block.List(option.Causes.Select(c => c.Line)) },
+            Steps(option.Steps, surface, specified, "the finished work"),
         ];
+    }
+
+    // Of a surface by itself: nothing was said before it.
+    private static Block Steps(ImmutableArray<Step> steps, Surface surface, Specified specified, string end)
+    {
+        var part = new Likeness([(surface, specified)], steps);
+        var order = new PageOrder([part]);
+        return new StepTable(new Told()).Of(order.Parts[part], order, end);
     }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
@@ -359,12 +301,25 @@ public static class Writing
         return safety;
     }
 
-    private static string Because(Step step, string end) =>
+    /// <summary>Why a step is there: what needs it, or what it is for.</summary>
+    /// <param name="step">The step.</param>
+    /// <param name="end">What the whole leads to.</param>
+    /// <param name="numberOf">The number on the page of a later step, by its own.</param>
+    internal static string Because(Step step, string end, Func<int, int> numberOf) =>
         step.Links.IsEmpty
             ? step.Because is { } why
-                ? char.ToLowerInvariant(why[0]) + why[1..].TrimEnd('.')
+                ? why.TrimEnd('.')
                 : "part of the system asked for"
-            : string.Join("; ", step.Links.Take(3).Select(l => l.For is { } n ? $"step {n} requires that {l.Need.Title}" : $"{end} requires that {l.Need.Title}"));
+            : string.Join(
+                "; ",
+                step.Links.GroupBy(l => l.For)
+                    .Take(2)
+                    .Select(g => $"for {(g.Key is { } n ? $"step {numberOf(n)}" : end)}: {string.Join(", and ", g.Take(2).Select(l => l.Need.Title))}")
+            );
+
+    /// <summary>What a step lays, after a sign that leads to it; nothing where the step's own name says it.</summary>
+    internal static string Product(Step step, string sign) =>
+        step.Act.Product is { } p && !step.Act.Operation.Title.Contains(p.Title, StringComparison.OrdinalIgnoreCase) ? $"{sign}{p.Title}" : "";
 
     internal static void Add(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<string> lines)
     {
@@ -375,7 +330,7 @@ public static class Writing
         }
     }
 
-    private static string Money(decimal amount, Job job) => Figures.Money(amount, job.Rates.Currency);
+    internal static string Money(decimal amount, Job job) => Figures.Money(amount, job.Rates.Currency);
 
     internal static string Litres(double value) => value < 0.1 ? $"{Number(Math.Max(1, Math.Round(value * 1000)))} ml" : $"{Number(value)} L";
 

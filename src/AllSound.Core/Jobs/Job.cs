@@ -108,6 +108,9 @@ public sealed record Job
     /// <summary>Where the building stands, in a line; null where nobody said.</summary>
     public string? Address { get; init; }
 
+    /// <summary>Who sends the papers, as on a letterhead: name, address, how to be reached, a line each; null where nobody said.</summary>
+    public string? Letterhead { get; init; }
+
     /// <summary>Where it is, for the rules that hold there.</summary>
     public Jurisdiction Jurisdiction { get; init; } = Jurisdiction.GB;
 

@@ -29,6 +29,12 @@ public static class Figures
     public static string Hours(double hours) =>
         hours is > 0 and < 0.95 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(5, Math.Round(hours * 60 / 5) * 5)} min") : $"{Rounded(hours)} h";
 
+    /// <summary>A wait: "30 min", "16 h", from two days on "3 days".</summary>
+    public static string Wait(double hours) =>
+        hours < 1 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(1, Math.Round(hours * 60))} min")
+        : hours < 48 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Round(hours, 1):0.#} h")
+        : Days(hours / 24);
+
     /// <summary>Days: "4 days", "1 day".</summary>
     public static string Days(double days) => Rounded(days) is var said && said == "1" ? "1 day" : $"{said} days";
 

@@ -66,12 +66,12 @@ export function DocumentView() {
           </a>
         )}
       </div>
-      {kind === "drawn" ? <Drawn /> : <WrittenDocument kind={kind} date={today} />}
+      {kind === "drawn" ? <DrawnRoom /> : <WrittenDocument kind={kind} date={today} />}
     </div>
   );
 }
 
-function Drawn() {
+function DrawnRoom() {
   const { job, space, go } = usePlace();
   const surfaces = space?.surfaces ?? [];
   const results = useQueries({
@@ -91,6 +91,7 @@ function Drawn() {
         under={job.job.title}
         date={today}
         mark={`${surfaces.length} surfaces · revision ${job.revision}`}
+        from={(job.job.letterhead ?? "").split("\n").filter((line) => line.trim() !== "")}
       >
         <div style={{ height: 250, margin: "10px 0" }}>
           <UnfoldedRoom space={space} selected="" onSelect={(surface) => go({ view: "survey", surface })} />
@@ -133,13 +134,15 @@ function Drawn() {
         </p>
       </Sheet>
       {views.map((v) => (
-        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.job.title} date={today} />
+        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.job.title} date={today} revision={job.revision} />
       ))}
     </div>
   );
 }
 
-function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: string; date: string }) {
+type Drawn = { view: SurfaceView; jobTitle: string; date: string; revision: number };
+
+function SurfaceSheet({ view, jobTitle, date, revision }: Drawn) {
   const { then } = view.specification;
   const options = offered(view.specification);
   const option = options.find((o) => o.id === view.chosen);
@@ -149,7 +152,7 @@ function SurfaceSheet({ view, jobTitle, date }: { view: SurfaceView; jobTitle: s
       title={view.surface.title}
       under={`${jobTitle}, ${view.spaceTitle}`}
       date={date}
-      mark={`revision ${view.version}`}
+      mark={`revision ${revision}`}
     >
       {view.holds.map((h) => (
         <div key={h.need} className="hold" style={{ marginTop: 10 }}>

@@ -7,11 +7,21 @@ export function Sheet(props: {
   date: string;
   mark: string;
   kind?: string;
+  /** Who sends it, a line each: on the first sheet only. */
+  from?: string[];
+  id?: string;
   children: ReactNode;
 }) {
   return (
-    <article className={props.kind ? `paper ${props.kind}` : "paper"}>
+    <article className={props.kind ? `paper ${props.kind}` : "paper"} id={props.id}>
       <div className="running">
+        {props.from && props.from.length > 0 && (
+          <address className="letterhead">
+            {props.from.map((line, n) => (
+              <span key={line}>{n === 0 ? <b>{line}</b> : line}</span>
+            ))}
+          </address>
+        )}
         <div className="titleblock">
           <h1>{props.title}</h1>
           <span>{props.date}</span>

@@ -15,8 +15,10 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
   const document = found.data;
   return (
     <>
-      {document.pages.map((page) => (
+      {document.pages.map((page, n) => (
         <Sheet
+          id={page.surface ? sheetId(page.surface) : undefined}
+          from={n === 0 ? document.from : undefined}
           key={`${page.place}${page.surface ?? ""}`}
           kind={kind}
           title={page.surface ?? document.title}
@@ -25,7 +27,7 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
           mark={`revision ${document.revision}`}
         >
           {parts(page.blocks).map((part, n) => {
-            const first = `${n}${part[0]?.text}`;
+            const first = `${n}${part[0]?.names.join()}${part[0]?.text}`;
             return (
               <div className="part" key={first}>
                 {part.map((block, i) => {
@@ -41,24 +43,28 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
   );
 }
 
+const sheetId = (title: string) => `sheet-${title.toLowerCase().replace(/[^a-z0-9]+/g, "-")}`;
+
 /** Each heading with what follows it, so that paper keeps them together. */
 function parts(blocks: Schemas["Block"][]) {
   const all: Schemas["Block"][][] = [];
   for (const block of blocks) {
     const last = all.at(-1);
-    if (!last || block.kind === "heading") all.push([block]);
+    if (!last || block.kind === "heading" || block.kind === "part") all.push([block]);
     else last.push(block);
   }
   return all;
 }
 
 /** A number, perhaps with its unit: kept on one line. */
-const isNumber = (cell: string) => /^[£$€]?[\d.,]+( [A-Z]{3})?$/.test(cell);
+const isNumber = (cell: string) => /^[£$€]?[\d.,]+( ([A-Z]{3}|h|min|days?|years?))?$/.test(cell);
 
 function BlockView({ block }: { block: Schemas["Block"] }) {
   switch (block.kind) {
     case "heading":
-      return <h2>{block.text}</h2>;
+      return <h2>{block.names.length > 0 ? `${block.text} (${block.names.join("; ")})` : block.text}</h2>;
+    case "part":
+      return <h2>{[...block.names, block.text].filter((t) => t !== "").join(": ")}</h2>;
     case "caution":
       return <p className={block.text.startsWith("Hold point.") ? "caution hold" : "caution"}>{block.text}</p>;
     case "list":
@@ -77,9 +83,24 @@ function BlockView({ block }: { block: Schemas["Block"] }) {
           ))}
         </ul>
       );
+    case "contents":
+      return (
+        <nav aria-label="In this paper">
+          <h2>In this paper</h2>
+          <ul>
+            {block.names.map((name) => (
+              <li key={name}>
+                <a href={`#${sheetId(name)}`}>{name}</a>
+              </li>
+            ))}
+          </ul>
+        </nav>
+      );
     case "table":
       return (
-        <table className="take">
+        <table
+          className={`take ${block.head[0] === "step" ? "steps" : block.head.includes("signature") ? "signed" : ""}`}
+        >
           <thead>
             <tr>
               {block.head.map((cell) => (

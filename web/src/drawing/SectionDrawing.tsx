@@ -1,14 +1,15 @@
-import { useState } from "react";
+import { useRef, useState } from "react";
 import type { Section } from "../api/client";
 import { filmText, useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
+import { NoteStep, notes } from "./notes";
+import { useSize } from "./useSize";
 
 type Props = { section: Section; option: string | undefined; turn?: boolean };
 
-const W = 372;
-const H = 236;
-const Ground = 186;
-const Cut = 214;
+// Pixels that the notes beside the cut want, and what lies below the face of the ground.
+const Notes = 172;
+const Below = 50;
 
 /**
  * A cut through the surface at paint-film scale: substrate, old layers, what fails, and what the option lays on top.
@@ -17,10 +18,16 @@ const Cut = 214;
 export function SectionDrawing({ section, option, turn = false }: Props) {
   useSpeech();
   const [before, setBefore] = useState(false);
+  const frame = useRef<HTMLDivElement>(null);
+  // Drawn in the pixels that it has, so that its words are as large as the rest of the page.
+  const W = Math.max(250, Math.round(useSize(frame).width) || 372);
+  const Cut = Math.max(84, W - Notes);
   const chosen = section.buildUps.find((b) => b.option === option) ?? section.buildUps[0];
   const build = turn && before ? undefined : chosen;
   const old = build?.strips ? [] : section.old;
   const fresh = build?.layers ?? [];
+  const Ground = Math.max(186, NoteStep * (old.length + fresh.length) + 10);
+  const H = Ground + Below;
   const total = [...old, ...fresh].reduce((sum, l) => sum + l.microns, 0);
   const scale = Math.min(0.9, 158 / Math.max(total, 60));
   const left = 8;
@@ -55,12 +62,13 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
   });
   const wood = section.family === "wood";
   const lifted = section.edges === "lifting" || section.looseShare > 0;
-  const notes = labels(oldRects, freshRects);
-  const roof = Math.max(0, Math.min(top, bareTop, ...notes.map((n) => n.y)) - 16);
+  const beside = notes(oldRects, freshRects, Ground, Cut, W - Cut - 18);
+  const roof = Math.max(0, Math.min(top, bareTop, ...beside.map((n) => n.y)) - 16);
   const drawing = (
     <svg
       className="drawing"
       viewBox={`0 ${roof} ${W} ${H - roof}`}
+      style={{ width: W, height: H - roof }}
       role="img"
       aria-label={describe(section, build?.layers.length ?? 0)}
     >
@@ -146,8 +154,8 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
           </g>
         );
       })}
-      <g fontSize={10.5}>
-        {notes.map((label) => (
+      <g fontSize={12}>
+        {beside.map((label) => (
           <g key={`${label.text}${label.y}`}>
             <path
               d={`M${label.from} ${label.at} L${Cut + 8} ${label.y - 3.5} h4`}
@@ -158,21 +166,26 @@ export function SectionDrawing({ section, option, turn = false }: Props) {
             <text x={Cut + 15} y={label.y}>
               {label.text}
             </text>
-            <text className="dim" x={Cut + 15} y={label.y + 10.5} fontSize={9.5}>
+            <text className="dim" x={Cut + 15} y={label.y + 12} fontSize={11}>
               {label.note}
             </text>
           </g>
         ))}
-        <text className="dim" x={left} y={H - 6}>
+        <text className="dim" x={left} y={H - 6} fontSize={11}>
           {`${section.substrate} · ${section.moisture}${section.lead === "provedAbsent" ? "" : ` · lead ${section.lead}`}`}
         </text>
-        <text className="dim" x={W - 8} y={H - 6} textAnchor="end">{`${filmText(total)} of film`}</text>
+        <text className="dim" x={W - 8} y={H - 6} fontSize={11} textAnchor="end">{`${filmText(total)} of film`}</text>
       </g>
     </svg>
   );
-  if (!turn) return drawing;
+  if (!turn)
+    return (
+      <div className="cut" ref={frame}>
+        {drawing}
+      </div>
+    );
   return (
-    <div className="turnable">
+    <div className="turnable" ref={frame}>
       {drawing}
       <div className="row">
         <button type="button" className="btn tight" aria-pressed={before} onClick={() => setBefore(true)}>
@@ -224,27 +237,6 @@ const groundHatch = (family: Section["family"]) =>
           : "plaster";
 
 const coatLines = (coats: number) => Array.from({ length: Math.max(0, coats - 1) }, (_, i) => (i + 1) / coats);
-
-type Rect = { layer: Section["old"][number]; y: number; h: number; x?: number; w?: number };
-
-// Labels stand beside the cut, each with a line to its layer, pushed apart so that thin films stay readable.
-function labels(old: Rect[], laid: Rect[]) {
-  const step = 23;
-  const wanted = [...[...laid].reverse(), ...[...old].reverse()];
-  const first = Math.max(10, Math.min(wanted[0]?.y ?? 10, Ground - step * wanted.length + 6));
-  return wanted.map((r, i) => ({
-    text: short(r.layer.title),
-    note: `${filmText(r.layer.microns)}${r.layer.coats > 1 ? ` in ${r.layer.coats} coats` : ""}${r.layer.extent === "whole" ? "" : `, on ${where(r.layer.extent)}`}`,
-    y: first + i * Math.min(step, (Ground + 30 - first) / Math.max(1, wanted.length)),
-    at: r.y + r.h / 2,
-    from: (r.x ?? 8) + (r.w ?? Cut - 8),
-  }));
-}
-
-const where = (extent: string) =>
-  extent === "fill" ? "hollows" : extent === "stain" ? "the stain" : extent === "knots" ? "knots" : "patches";
-
-const short = (title: string) => (title.length > 27 ? `${title.slice(0, 26)}…` : title);
 
 function describe(section: Section, layers: number) {
   const parts = [

@@ -3,6 +3,7 @@ import type { SpaceView, Verdict } from "../api/client";
 import { useSpeech } from "../shell/words";
 import { Hatches } from "./Hatches";
 import { fullest, shorten, stretch } from "./labels";
+import { useSize } from "./useSize";
 
 export const verdictWords: Record<Verdict, string> = {
   sound: "sound",
@@ -36,7 +37,11 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
   };
   const lines = new Map(space.surfaces.map((s) => [s.id, s]));
   const pad = 0.32;
-  const size = Math.max(width / 62, height / 17);
+  // Words of twelve pixels, whatever the scale; their size on the page is known once it stands there.
+  const shown = useSize(sheet);
+  const scale = Math.min(shown.width / (width + 2 * pad), shown.height / (height + 2 * pad + 0.25));
+  const size = scale > 0 ? 12 / scale : Math.max(width / 62, height / 17);
+  const small = (size * 11) / 12;
   const firstOf = new Set<string>();
   return (
     // biome-ignore lint/a11y/useSemanticElements: a drawing cannot be a fieldset
@@ -120,8 +125,8 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
                 <text x={title.x + size * 0.5} y={piece.y + size * 1.35} fontSize={size} fontWeight={600}>
                   {label}
                 </text>
-                <text className="dim" x={under.x + size * 0.5} y={piece.y + size * 2.5} fontSize={size * 0.88}>
-                  {fullest(state, under.width, size * 0.88)}
+                <text className="dim" x={under.x + size * 0.5} y={piece.y + size * 2.5} fontSize={small}>
+                  {fullest(state, under.width, small)}
                 </text>
               </g>
             )}
@@ -137,7 +142,7 @@ export function UnfoldedRoom({ space, selected, onSelect }: Props) {
               className="dim"
               x={piece.x + piece.width / 2}
               y={piece.y + piece.height + size * 1.1}
-              fontSize={size * 0.85}
+              fontSize={small}
               textAnchor="middle"
             >
               {length(wall.lengthM)}

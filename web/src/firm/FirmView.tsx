@@ -1,3 +1,4 @@
+import { Input } from "antd";
 import { useState } from "react";
 import type { Schemas } from "../api/client";
 import { jobRecord } from "../job/useEdit";
@@ -6,7 +7,7 @@ import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
 
 type Own = Schemas["OwnProduct"];
-type Firm = Pick<Required<Schemas["Job"]>, "products" | "houseRules" | "trials">;
+type Firm = Pick<Required<Schemas["Job"]>, "products" | "houseRules" | "trials" | "letterhead">;
 
 /** How the firm works: where practitioners differ, what it does; and the products that it really uses. */
 export function FirmView() {
@@ -18,6 +19,7 @@ export function FirmView() {
     products: record.products ?? [],
     houseRules: record.houseRules ?? {},
     trials: record.trials ?? [],
+    letterhead: record.letterhead ?? null,
   };
   const save = (change: Partial<Firm>) =>
     edit.session.edit("Our ways", [{ key: `job:${job.id}`, before: record, after: { ...record, ...change } }]);
@@ -32,6 +34,7 @@ export function FirmView() {
   return (
     <div className="two firm">
       <section className="sheet" aria-label="House rules">
+        <LetterheadBox value={firm.letterhead} onSet={(letterhead) => save({ letterhead })} />
         <header>
           <h2>House rules</h2>
           <span className="grow" />
@@ -171,6 +174,33 @@ export function FirmView() {
           })}
         </div>
       </section>
+    </div>
+  );
+}
+
+/** The lines that stand on top of every paper. Taken when the box is left. */
+function LetterheadBox({ value, onSet }: { value: string | null; onSet: (value: string | null) => void }) {
+  return (
+    <div className="letterheadbox">
+      <label htmlFor="letterhead">
+        <b>On our papers</b>
+      </label>
+      <Input.TextArea
+        id="letterhead"
+        key={value}
+        defaultValue={value ?? ""}
+        maxLength={200}
+        autoSize={{ minRows: 2, maxRows: 5 }}
+        placeholder={"Name of the firm\nAddress, how to be reached"}
+        onBlur={(e) => {
+          const lines = e.target.value
+            .split("\n")
+            .map((line) => line.trim())
+            .filter((line) => line !== "");
+          const next = lines.length > 0 ? lines.join("\n") : null;
+          if (next !== value) onSet(next);
+        }}
+      />
     </div>
   );
 }

@@ -147,7 +147,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
 
   const placed = at === "work" || at === "audit";
   return (
-    <div className="frame">
+    <div className="frame withrail">
       <a className="skip" href="#sheet">
         To the sheet
       </a>
@@ -155,21 +155,6 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
         <Link to="/" className="mark">
           All Sound
         </Link>
-        <nav className="views" aria-label="Views">
-          {views.map((v) => (
-            <Link
-              key={v}
-              className={second.has(v) ? "second" : undefined}
-              to={`/${jobId}/${v}/${space?.space.id ?? ""}${surfaceId ? `/${surfaceId}` : ""}`}
-              aria-current={v === at ? "page" : undefined}
-            >
-              {titles[v]}
-            </Link>
-          ))}
-          <button type="button" className="moreviews" aria-expanded={more} onClick={() => setMore(true)}>
-            More
-          </button>
-        </nav>
         <span className="fill" />
         <SaveMark edit={edit} titleOf={titleOf} />
         <button type="button" className="jobname" onClick={() => setContents(true)} title="What is in the job">
@@ -189,6 +174,24 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           </button>
         </div>
       </header>
+      <nav className="views" aria-label="Views">
+        <Link className="onrail" to="/">
+          Jobs
+        </Link>
+        {views.map((v, n) => (
+          <Link
+            key={v}
+            className={second.has(v) ? "second" : undefined}
+            to={`/${jobId}/${v}/${space?.space.id ?? ""}${surfaceId ? `/${surfaceId}` : ""}`}
+            aria-current={v === at ? "page" : undefined}
+          >
+            {titles[v]} <kbd aria-hidden>{n + 1}</kbd>
+          </Link>
+        ))}
+        <button type="button" className="moreviews" aria-expanded={more} onClick={() => setMore(true)}>
+          More
+        </button>
+      </nav>
       <main
         id="sheet"
         tabIndex={-1}

@@ -159,7 +159,7 @@ export function AddSpace({ job, open, onClose }: SpaceProps) {
       {number("width", kind === "room" ? "First wall" : "Width")}
       {kind === "room" && number("depth", "Second wall")}
       {number("height", kind === "roofSlope" ? "Length of the slope" : "Height")}
-      <fieldset className="with">
+      <fieldset className="comes">
         <legend>With</legend>
         <Checkbox.Group
           options={kind === "room" ? parts : [{ value: "walls", label: "its face as a surface" }]}

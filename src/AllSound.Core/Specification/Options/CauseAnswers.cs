@@ -11,11 +11,32 @@ namespace AllSound.Core.Specification;
 /// <param name="Title">What it is.</param>
 /// <param name="Probability">How likely, 0.5 to 0.98.</param>
 /// <param name="Steps">Numbers of the steps that put right what it implies; empty where nothing of the kind has to be done.</param>
-/// <param name="Says">What answers it, or why nothing has to, as a sentence.</param>
-public sealed record CauseAnswer(string Cause, string Title, double Probability, ImmutableArray<int> Steps, string Says)
+/// <param name="Besides">What else answers it, or why nothing has to, as sentences; empty where the steps are all there is to say.</param>
+public sealed record CauseAnswer(string Cause, string Title, double Probability, ImmutableArray<int> Steps, string Besides)
 {
+    /// <summary>What answers it, or why nothing has to, as sentences.</summary>
+    public string Says => SaysBy(n => n);
+
     /// <summary>Cause, likelihood and answer as one line to read.</summary>
-    public string Line => FormattableString.Invariant($"{char.ToUpperInvariant(Title[0])}{Title[1..]} ({Probability:P0} likely). {Says}");
+    public string Line => LineBy(n => n);
+
+    /// <summary>The same line where steps have other numbers.</summary>
+    /// <param name="numberOf">The number there of a step of the option.</param>
+    public string LineBy(Func<int, int> numberOf) =>
+        FormattableString.Invariant($"{char.ToUpperInvariant(Title[0])}{Title[1..]} ({Probability:P0} likely). {SaysBy(numberOf)}");
+
+    private string SaysBy(Func<int, int> numberOf)
+    {
+        int[] steps = [.. Steps.Select(numberOf)];
+        return (
+            steps switch
+            {
+                [] => Besides,
+                [var one] => $"Step {one} puts it right. {Besides}",
+                [.. var some, var last] => $"Steps {string.Join(", ", some)} and {last} put it right. {Besides}",
+            }
+        ).TrimEnd();
+    }
 }
 
 /// <summary>Finds what the steps of an option do about each cause: diagnosis and plan are one chain.</summary>
@@ -83,7 +104,6 @@ internal static class CauseAnswers
 
         string[] said =
         [
-            .. done.Count > 0 ? [$"{Numbers(done)} {(done.Count == 1 ? "puts" : "put")} it right."] : Array.Empty<string>(),
             .. freed.Count > 0 ? [$"Others put right before: {string.Join(", ", freed)}."] : Array.Empty<string>(),
             .. open > 0 ? [painted ? "The coats are chosen to live with it." : "It is only cleaned: that stays as it is."] : Array.Empty<string>(),
             .. painted && cause.Manner.Length > 0 ? [cause.Manner] : Array.Empty<string>(),
@@ -93,12 +113,9 @@ internal static class CauseAnswers
             cause.Title,
             finding.Probability,
             [.. done],
-            said.Length > 0
+            said.Length > 0 || done.Count > 0
                 ? string.Join(' ', said)
                 : $"Nothing is done for it: what is recorded, or left as found, rules out {string.Join(" and ", cause.Implies.Select(i => i.Says))}."
         );
     }
-
-    private static string Numbers(IReadOnlyCollection<int> steps) =>
-        steps.Count == 1 ? $"Step {steps.First()}" : $"Steps {string.Join(", ", steps.SkipLast(1))} and {steps.Last()}";
 }

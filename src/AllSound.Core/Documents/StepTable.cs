@@ -1,0 +1,95 @@
+using System.Collections.Immutable;
+using AllSound.Core.Specification;
+using AllSound.Core.Technique;
+using AllSound.Core.Wording;
+
+namespace AllSound.Core.Documents;
+
+/// <summary>Steps as a table: what can hurt beside each, how it is done and when it is done, why and who says so. What a page said once it names again, and does not repeat.</summary>
+/// <param name="told">What the page has said so far.</param>
+internal sealed class StepTable(Told told)
+{
+    /// <summary>The table of a part of a page.</summary>
+    /// <param name="steps">Its steps.</param>
+    /// <param name="order">How the page numbers its steps.</param>
+    /// <param name="end">What they lead to, for the reasons.</param>
+    public Block Of(ImmutableArray<PageStep> steps, PageOrder order, string end)
+    {
+        var worn = "";
+        var rows = ImmutableArray.CreateBuilder<ImmutableArray<string>>();
+        var known = new List<(string Name, string Beware)>();
+        foreach (var line in steps)
+        {
+            var step = line.Step;
+            var safety = line.Safety;
+            var wear = safety.Protection.IsEmpty ? "" : $"Wear: {string.Join(", ", safety.Protection)}.";
+            var fresh = safety.Cautions.Where(c => told.First(c, line.Number)).ToList();
+            var again = safety.Cautions.Except(fresh).Select(c => $"{Told.Name(c)} ({told.Where(c)})").ToList();
+            var beware = Join([
+                safety.Hold is not { } hold ? ""
+                : told.First(hold, line.Number) ? $"Hold point. {hold}"
+                : $"Hold point, as at {told.Where(hold)}.",
+                .. fresh,
+                again.Count == 0 ? "" : $"{Capital(string.Join("; ", again))}.",
+                wear.Length > 0 && wear == worn ? "Wear: the same." : wear,
+            ]);
+            worn = wear;
+            var how = How(step, safety.Waste, CoatShade.For(step.Act, line.Of.After(step), line.Of.First.Surface));
+            var name = Name(line);
+            if (!told.First(how, line.Number))
+            {
+                // What is done as elsewhere on the page needs no reason of its own either, unless it is a coat.
+                if (step.Act.Product is null && fresh.Count == 0)
+                {
+                    known.Add(($"{name}, as {told.Where(how)}", beware));
+                    continue;
+                }
+
+                how = $"As {told.Where(how)}.";
+            }
+
+            Flush(rows, known);
+            var why = Writing.Because(step, end, n => order.NumberOf(line.Of, n));
+            rows.Add([name, beware, how, $"{Capital(why)}. ({step.Act.Operation.Source})"]);
+        }
+
+        Flush(rows, known);
+        return Block.Table(["step", "beware, wear", "how, and when it is done", "why, and who says so"], rows);
+    }
+
+    // Steps in a row that are done as elsewhere on the page share a line.
+    private static void Flush(ImmutableArray<ImmutableArray<string>>.Builder rows, List<(string Name, string Beware)> known)
+    {
+        if (known.Count > 0)
+        {
+            rows.Add([string.Join("; ", known.Select(k => k.Name)), Join(known.Select(k => k.Beware)), "As there.", ""]);
+            known.Clear();
+        }
+    }
+
+    private static string Name(PageStep line)
+    {
+        var step = line.Step;
+        var product = Writing.Product(step, ": ");
+        var coat = step.Coat is { } number ? $", coat {number}" : "";
+        var amount = step.Act.Product is not null && line.Of.Litres(step) is > 0 and var litres ? $", {Writing.Litres(litres)}" : "";
+        var wait = step.WaitBefore > 0 ? $". Wait {Figures.Wait(step.WaitBefore)} before it" : "";
+        return $"{line.Number}. {step.Act.Operation.Title}{product}{coat}{amount}{wait}";
+    }
+
+    private static string How(Step step, string? waste, string? tint) =>
+        Join([
+            step.Do,
+            .. step.Manner,
+            step.Act.Operation.Dilution is { } dilution ? $"Dilution: {dilution}." : "",
+            step.Act.Product is not null && HandTools.Mixing(step.Act) is { Length: > 0 } mixing ? $"Mixing: {mixing}." : "",
+            tint is not null ? $"Tint: {tint}" : "",
+            step.Act.Operation.Tool is { } tool ? $"Tool: {tool}." : "",
+            $"Done when: {step.Act.Operation.Accept}.",
+            waste is null ? "" : $"Waste: {waste}.",
+        ]);
+
+    private static string Join(IEnumerable<string> said) => string.Join(" ", said.Where(s => s.Length > 0)).Replace("..", ".", StringComparison.Ordinal);
+
+    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+}
