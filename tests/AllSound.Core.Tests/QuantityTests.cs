@@ -148,7 +148,20 @@ public sealed class QuantityTests
                 .. Demo.Job.Buildings.Select(b =>
                     b with
                     {
-                        Spaces = [.. b.Spaces.Select(s => s with { Surfaces = [.. s.Surfaces.Select(f => f with { Facts = f.Facts with { LiveCrack = true } })] })],
+                        Spaces =
+                        [
+                            .. b.Spaces.Select(s =>
+                                s with
+                                {
+                                    Surfaces =
+                                    [
+                                        .. s
+                                            .Surfaces.Where(f => f.Brief is { OnlyClean: false, Finish: null } && f.Substrate != "insul_board")
+                                            .Select(f => f with { Facts = f.Facts with { LiveCrack = true } }),
+                                    ],
+                                }
+                            ),
+                        ],
                     }
                 ),
             ],
@@ -158,6 +171,9 @@ public sealed class QuantityTests
         Assert.Equal((0, 0m), (stopped.LabourHours, stopped.Cost.Amount));
         Assert.All(stopped.Surfaces, s => Assert.True(s.Waits && s.Option is not null && s.AreaM2 > 0));
         Assert.True(stopped.OnceFreed!.Cost.Amount > 0 && !stopped.OnceFreed.Materials.IsEmpty);
-        Assert.Null(report.OnceFreed);
+
+        // In the demo as it is one wall waits, and is bought for apart.
+        Assert.Equal(["brick-plinth"], report.Surfaces.Where(s => s.Waits).Select(s => s.Id));
+        Assert.True(report.OnceFreed!.Cost.Amount > 0);
     }
 }

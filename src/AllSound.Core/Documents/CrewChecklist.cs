@@ -34,7 +34,7 @@ internal static class CrewChecklist
             if (group.Options.IsEmpty)
             {
                 blocks.AddRange(InForce([group]));
-                blocks.AddRange(Stopped(job, surface, specified));
+                blocks.AddRange(Stopped(job, surface, specified, priced: false));
                 continue;
             }
 

@@ -47,7 +47,7 @@ internal static class HazardSheet
                 blocks.Add(Block.Part(group.Titles));
             }
 
-            blocks.AddRange(Stopped(job, group.First.Surface, group.First.Specified));
+            blocks.AddRange(Stopped(job, group.First.Surface, group.First.Specified, priced: false));
         }
 
         blocks.Add(Block.Heading("Always refused"));

@@ -179,7 +179,7 @@ public static class Writing
         return option.Steps.Select(s => Safe(s, surface, ref first).Others).OfType<string>().Distinct(StringComparer.Ordinal);
     }
 
-    internal static ImmutableArray<Block> Stopped(Job job, Surface surface, Specified specified) =>
+    internal static ImmutableArray<Block> Stopped(Job job, Surface surface, Specified specified, bool priced = true) =>
         specified.Holds.IsEmpty
             ?
             [
@@ -187,7 +187,7 @@ public static class Writing
                 Block.Say("What would help:"),
                 Block.List(specified.Impasse.Frees),
                 .. ByOthers(specified.Impasse.Others),
-                .. NearestTo(job, surface, specified),
+                .. NearestTo(job, surface, specified, priced),
             ]
             :
             [
@@ -195,7 +195,7 @@ public static class Writing
                 .. specified.Meanwhile.IsEmpty
                     ? Array.Empty<Block>()
                     : [Block.Heading("What may be done meanwhile"), Steps(specified.Meanwhile, surface, specified, "what stops the work")],
-                .. Afterwards(job, surface, specified),
+                .. Afterwards(job, surface, specified, priced),
             ];
 
     /// <summary>What stops a surface, what frees it, who does that, and what to do meanwhile.</summary>
@@ -252,21 +252,21 @@ public static class Writing
     }
 
     // What is proposed instead of what was asked: not to be begun before whoever asked has agreed.
-    private static IEnumerable<Block> NearestTo(Job job, Surface surface, Specified specified) =>
+    private static IEnumerable<Block> NearestTo(Job job, Surface surface, Specified specified, bool priced) =>
         specified.Nearest is { Plan.Options: [var option, ..] } nearest
             ?
             [
                 Block.Heading("The nearest that can be done"),
                 Block.Say($"To be agreed first: {string.Join(", and ", nearest.Dropped)}."),
                 Block.Say(
-                    $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}."
+                    $"{option.Name}. {(priced ? $"{Money(option.Criteria.Money, job)}, " : "")}{Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}."
                 ),
                 Steps(option.Steps, surface, specified, "the finished work"),
             ]
             : [];
 
     // To price and prepare by; not yet to work by.
-    private static IEnumerable<Block> Afterwards(Job job, Surface surface, Specified specified)
+    private static IEnumerable<Block> Afterwards(Job job, Surface surface, Specified specified, bool priced)
     {
         if (specified.Afterwards is not { } then || Takeoff.Chosen(surface, then.Plan) is not { } option)
         {
@@ -278,7 +278,7 @@ public static class Writing
             Block.Heading("The plan once freed"),
             Block.Beware($"Not to be started before {string.Join(", and ", then.Freed)}."),
             Block.Say(
-                $"{option.Name}. {Money(option.Criteria.Money, job)}, {Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}. To price and prepare by: look again before it begins."
+                $"{option.Name}. {(priced ? $"{Money(option.Criteria.Money, job)}, " : "")}{Figures.Hours(option.Criteria.LabourHours)} of labour, {Figures.Days(option.Criteria.ElapsedDays)}. {(priced ? "To price and prepare by: look" : "Look")} again before it begins."
             ),
             .. option.Causes.IsEmpty ? [] : new[] { Block.Heading("Why it fails, and what answers it"), Block.List(option.Causes.Select(c => c.Line)) },
             Steps(option.Steps, surface, specified, "the finished work"),

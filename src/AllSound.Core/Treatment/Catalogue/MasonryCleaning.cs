@@ -33,7 +33,8 @@ internal static class MasonryCleaning
             Source.Practice,
             [
                 F.Substrate.Is([
-                    .. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick),
+                    // Quarry tile and terracotta drink: solvent carries the grease in.
+                    .. Substrates.Family(SubstrateFamily.Ferrous, SubstrateFamily.NonFerrous, SubstrateFamily.Slick).Where(s => s != Substrate.TileUnglazed),
                     Substrate.HardwoodOily,
                     Substrate.HardwoodTannin,
                 ]),
