@@ -156,10 +156,15 @@ if (Directory.Exists(settings.WebRoot))
         new StaticFileOptions
         {
             FileProvider = files,
-            OnPrepareResponse = file => file.Context.Response.Headers.CacheControl = file.File.Name == "index.html" ? "no-cache" : "public, max-age=31536000, immutable",
+            OnPrepareResponse = file =>
+                file.Context.Response.Headers.CacheControl = file.File.Name.EndsWith(".html", StringComparison.Ordinal)
+                    ? "no-cache"
+                    : "public, max-age=31536000, immutable",
         }
     );
-    app.MapFallbackToFile("{*path:nonfile:regex(^(?!api(/|$)))}", "index.html", new StaticFileOptions { FileProvider = files });
+    // Within a job the page asks for the bench at once; a build without that page has the other.
+    var within = files.GetFileInfo("job.html").Exists ? "job.html" : "index.html";
+    app.MapFallbackToFile("{*path:nonfile:regex(^(?!api(/|$)))}", within, new StaticFileOptions { FileProvider = files });
 }
 
 if (describing)
