@@ -10,65 +10,8 @@ import "./styles.trade.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
 import "./styles.phone.css";
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { ConfigProvider, App as Library } from "antd";
-import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
-import { createRoot } from "react-dom/client";
-import { BrowserRouter, Route, Routes } from "react-router";
-import { ready } from "./job/pages";
-import { Jobs } from "./jobs/Jobs";
-import { route } from "./shell/where";
-import { type Mode, sheetTheme } from "./theme";
 
-// The list of jobs comes first; the bench follows while it is read.
-const bench = () => import("./shell/Shell");
-const Shell = lazy(async () => ({ default: (await bench()).Shell }));
-
-const client = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
-});
-
-function App() {
-  const [mode, setMode] = useState<Mode>(() => {
-    const kept = localStorage.getItem("sheet");
-    if (kept === "dark" || kept === "light") return kept;
-    return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
-  });
-  useEffect(() => {
-    void bench();
-    document.documentElement.dataset.mode = mode;
-    localStorage.setItem("sheet", mode);
-  }, [mode]);
-  return (
-    <ConfigProvider theme={sheetTheme(mode)}>
-      <QueryClientProvider client={client}>
-        {/* Without an element of its own: it would set type and colour for all that is in it. */}
-        <Library component={false}>
-          <BrowserRouter>
-            <Routes>
-              <Route path="/" element={<Jobs />} />
-              <Route
-                path={route}
-                element={
-                  <Suspense fallback={<div className="frame" aria-busy />}>
-                    <Shell mode={mode} onMode={setMode} />
-                  </Suspense>
-                }
-              />
-            </Routes>
-          </BrowserRouter>
-        </Library>
-      </QueryClientProvider>
-    </ConfigProvider>
-  );
-}
-
+// The head of the page is painted first: the program is read and run after that frame.
 const root = document.getElementById("root");
-if (root)
-  void ready.then(() =>
-    createRoot(root).render(
-      <StrictMode>
-        <App />
-      </StrictMode>,
-    ),
-  );
+const painted = (then: () => void) => requestAnimationFrame(() => requestAnimationFrame(() => setTimeout(then)));
+if (root) painted(async () => (await import("./App")).begin(root));

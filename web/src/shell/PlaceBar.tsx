@@ -4,7 +4,9 @@ import { usePlace } from "./Place";
 /** Which surface one is at, how it stands, how many the room has, and its neighbours. */
 export function PlaceBar() {
   const { space, view, turn } = usePlace();
-  if (!space || !view) return null;
+  if (!space || space.surfaces.length === 0) return null;
+  // Its room is kept while the surface is read, so that nothing below it moves.
+  if (!view) return <div className="placebar" aria-hidden />;
   const order = space.surfaces;
   const here = order.findIndex((s) => s.id === view.surface.id);
   const verdict = order[here]?.verdict;

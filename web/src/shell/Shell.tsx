@@ -9,6 +9,7 @@ import type { Mode } from "../theme";
 import { Contents } from "./Contents";
 import { DraftScope } from "./DraftBox";
 import { FileMenu } from "./FileMenu";
+import { whenIdle } from "./idle";
 import { type Place, PlaceProvider, type View, views } from "./Place";
 import { PlaceBar } from "./PlaceBar";
 import { SaveMark } from "./SaveMark";
@@ -18,7 +19,7 @@ import { whereIs } from "./where";
 
 const ShowRound = lazy(async () => ({ default: (await import("./ShowRound")).ShowRound }));
 
-// Each view by itself, asked for as soon as the first one stands.
+// Each view by itself, asked for once the first one stands and nothing is under way.
 const rooms = {
   work: () => import("../work/WorkView"),
   audit: () => import("../audit/AuditView"),
@@ -79,9 +80,13 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   const [help, setHelp] = useState(false);
   const [more, setMore] = useState(false);
   const [round, setRound] = useState((arrived as { round?: boolean } | null)?.round === true);
-  useEffect(() => {
-    for (const read of Object.values(rooms)) void read();
-  }, []);
+  useEffect(
+    () =>
+      whenIdle(() => {
+        for (const read of Object.values(rooms)) void read();
+      }),
+    [],
+  );
 
   const go: Place["go"] = (to) => {
     const now = whereIs(window.location.pathname, spaces);

@@ -1,0 +1,64 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { ConfigProvider, App as Library } from "antd";
+import { lazy, StrictMode, Suspense, useEffect, useState } from "react";
+import { createRoot } from "react-dom/client";
+import { BrowserRouter, Route, Routes } from "react-router";
+import { ready } from "./job/pages";
+import { Jobs } from "./jobs/Jobs";
+import { whenIdle } from "./shell/idle";
+import { route } from "./shell/where";
+import { type Mode, sheetTheme } from "./theme";
+
+// The list of jobs comes first; the bench follows while it is read.
+const bench = () => import("./shell/Shell");
+const Shell = lazy(async () => ({ default: (await bench()).Shell }));
+
+const client = new QueryClient({
+  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
+});
+
+function App() {
+  const [mode, setMode] = useState<Mode>(() => {
+    const kept = localStorage.getItem("sheet");
+    if (kept === "dark" || kept === "light") return kept;
+    return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
+  });
+  useEffect(() => whenIdle(() => void bench()), []);
+  useEffect(() => {
+    document.documentElement.dataset.mode = mode;
+    localStorage.setItem("sheet", mode);
+  }, [mode]);
+  return (
+    <ConfigProvider theme={sheetTheme(mode)}>
+      <QueryClientProvider client={client}>
+        {/* Without an element of its own: it would set type and colour for all that is in it. */}
+        <Library component={false}>
+          <BrowserRouter>
+            <Routes>
+              <Route path="/" element={<Jobs />} />
+              <Route
+                path={route}
+                element={
+                  <Suspense fallback={<div className="frame" aria-busy />}>
+                    <Shell mode={mode} onMode={setMode} />
+                  </Suspense>
+                }
+              />
+            </Routes>
+          </BrowserRouter>
+        </Library>
+      </QueryClientProvider>
+    </ConfigProvider>
+  );
+}
+
+/** Takes the page over from the head that stood there before. */
+export function begin(root: HTMLElement) {
+  void ready.then(() =>
+    createRoot(root).render(
+      <StrictMode>
+        <App />
+      </StrictMode>,
+    ),
+  );
+}
