@@ -26,7 +26,7 @@ public static class FabricNeeds
     public static readonly Need RustThin = Add(
             "rust-thin",
             "loose rust and scale are removed",
-            "A converter does not reach through scale: it goes on rusting beneath.",
+            "What is laid on loose rust or scale goes with it: neither a wire brush nor a converter reaches the metal beneath.",
             Severity.Fails,
             Source.Usual,
             F.Rust.Is(Rust.None, Rust.Light, Rust.Converted)
