@@ -185,15 +185,15 @@ public sealed class ApiTests : IDisposable
         await server.WithDemo();
         using var room = await server.Post(
             "/api/jobs/sallow-ferry/buildings/ferry-house/spaces",
-            """{"id":"store","title":"Store","kind":"room","walls":[{"id":"a","lengthM":2,"heightM":2.4}],"surfaces":[]}"""
+            """{"id":"porch","title":"Porch","kind":"room","walls":[{"id":"a","lengthM":2,"heightM":2.4}],"surfaces":[]}"""
         );
         using var surface = await server.Post(
-            "/api/jobs/sallow-ferry/spaces/store/surfaces",
-            """{"id":"store-wall","title":"Store wall","element":"wall","substrate":"pboard","wall":"a","year":2015}"""
+            "/api/jobs/sallow-ferry/spaces/porch/surfaces",
+            """{"id":"porch-wall","title":"Porch wall","element":"wall","substrate":"pboard","wall":"a","year":2015}"""
         );
         using var twice = await server.Post(
-            "/api/jobs/sallow-ferry/spaces/store/surfaces",
-            """{"id":"store-wall","title":"Again","element":"wall","substrate":"pboard"}"""
+            "/api/jobs/sallow-ferry/spaces/porch/surfaces",
+            """{"id":"porch-wall","title":"Again","element":"wall","substrate":"pboard"}"""
         );
         using var nowhere = await server.Post("/api/jobs/sallow-ferry/spaces/loft/surfaces", """{"id":"x","title":"X","element":"wall","substrate":"pboard"}""");
         var view = JsonNode.Parse(await surface.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;

@@ -23,7 +23,7 @@ function App() {
     if (kept === "dark" || kept === "light") return kept;
     return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
   });
-  useEffect(() => whenIdle(() => void bench()), []);
+  useEffect(() => whenIdle(() => void bench().catch(() => undefined)), []);
   useEffect(() => {
     document.documentElement.dataset.mode = mode;
     localStorage.setItem("sheet", mode);

@@ -83,7 +83,8 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
   useEffect(
     () =>
       whenIdle(() => {
-        for (const read of Object.values(rooms)) void read();
+        // Without a line nothing comes: it is asked for again when it is wanted.
+        for (const read of Object.values(rooms)) read().catch(() => undefined);
       }),
     [],
   );

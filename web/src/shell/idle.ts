@@ -1,5 +1,5 @@
-/** Does something when the page has nothing better to do, within four seconds: what comes next must not hold up what is in sight. */
+/** Does something when the page has nothing better to do, within two seconds: what comes next must not hold up what is in sight. */
 export const whenIdle = (what: () => void) =>
   "requestIdleCallback" in window
-    ? void window.requestIdleCallback(what, { timeout: 4000 })
+    ? void window.requestIdleCallback(what, { timeout: 2000 })
     : void globalThis.setTimeout(what, 1000);
