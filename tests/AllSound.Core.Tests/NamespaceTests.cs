@@ -16,6 +16,7 @@ public sealed class NamespaceTests
         "Climate",
         "Surfaces",
         "Materials",
+        "Reckoning",
         "Jobs",
         "Treatment",
         "Quantities",
