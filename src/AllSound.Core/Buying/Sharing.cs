@@ -49,37 +49,25 @@ public static class Sharing
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(space);
         ArgumentNullException.ThrowIfNull(specified);
-        var shared = space
-            .Surfaces.Where(s => specified[s.Id].Options.IsEmpty == waits)
-            .SelectMany(s => (Takeoff.Planned(s, specified[s.Id])?.Steps ?? []).Select(step => (Surface: s.Id, Step: step)))
-            .Where(x => x.Step.Act.Operation.Once is not null)
-            .GroupBy(x => x.Step.Act.Operation.Once!.As)
-            .OrderBy(g => g.Key)
-            .Select(g => (What: g.Key, Served: Served([.. g])))
-            .Where(g => g.Served.Length > 0)
-            .ToArray();
-        if (shared.Length == 0)
+        var surfaces = space.Surfaces.Where(s => specified[s.Id].Options.IsEmpty == waits).ToArray();
+        var shared = new RoomOrder([.. surfaces.Select(s => Takeoff.Planned(s, specified[s.Id])?.Steps ?? [])]).Shared;
+        if (shared.IsEmpty)
         {
             return null;
         }
 
-        var served = shared.SelectMany(g => g.Served).ToArray();
-        var saved = served.Select(x => (x, Hours: Math.Max(0, x.Step.Spend.Hours - x.Step.Act.Operation.Once!.AgainHours))).ToArray();
+        var saved = shared
+            .Values.SelectMany(all => all.Where(x => x.Sequence != RoomOrder.Stands(all).Sequence))
+            .Select(x => (x.Sequence, x.Step, Hours: Math.Max(0, x.Step.Spend.Hours - x.Step.Act.Operation.Once!.AgainHours)))
+            .ToArray();
         return new(
             space,
             waits,
-            [.. shared.Select(g => g.What)],
+            [.. shared.Keys.Order()],
             saved.Sum(s => s.Hours),
             // What it uses besides labour is saved whole: one hire, one kit, one set of sheets.
-            saved.Sum(s => s.x.Step.Spend.Money - ((decimal)(s.x.Step.Spend.Hours - s.Hours) * job.Rates.LabourPerHour)),
-            [.. served.Select(x => (x.Surface, x.Step.Number))]
+            saved.Sum(s => s.Step.Spend.Money - ((decimal)(s.Step.Spend.Hours - s.Hours) * job.Rates.LabourPerHour)),
+            [.. saved.Select(s => (surfaces[s.Sequence].Id, s.Step.Number))]
         );
-    }
-
-    // The dearest stands: a tower serves for a platform and not the other way round. The rest are served by it.
-    private static (string Surface, Step Step)[] Served((string Surface, Step Step)[] all)
-    {
-        var stands = all.GroupBy(x => x.Surface).MaxBy(g => g.Sum(x => x.Step.Spend.Money))!.Key;
-        return [.. all.Where(x => x.Surface != stands)];
     }
 }

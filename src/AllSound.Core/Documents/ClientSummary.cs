@@ -20,8 +20,7 @@ internal static class ClientSummary
     /// <summary>Surfaces of a room for which the same is proposed.</summary>
     private sealed record Alike(Option? Proposed, Option? Other, bool Held, ImmutableArray<(Surface Surface, Specified Specified)> Surfaces)
     {
-        public string Titles =>
-            string.Join(Surfaces.Any(s => s.Surface.Title.Contains(',', StringComparison.Ordinal)) ? "; " : ", ", Surfaces.Select(s => s.Surface.Title));
+        public string Titles => Likeness.InARow(Surfaces.Select(s => s.Surface.Title));
 
         /// <summary>Surfaces of which nobody knows yet whether the old coats hold.</summary>
         public int Untried => Surfaces.Count(s => Section.VerdictOf(s.Specified) == Verdict.Unseen);

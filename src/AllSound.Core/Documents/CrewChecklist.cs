@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
 using AllSound.Core.Technique;
 using AllSound.Core.Wording;
@@ -22,13 +23,19 @@ internal static class CrewChecklist
         var blocks = ImmutableArray.CreateBuilder<Block>();
         var told = new Told();
         var order = new PageOrder(groups);
-        Once(blocks, "First, once for all of it", order.First, told);
-        foreach (var group in groups)
+        foreach (var part in order.Parts)
         {
+            if (part.Of is not { } group)
+            {
+                blocks.Add(Block.Heading(part.Heading));
+                Tick(blocks, part.Steps, told);
+                continue;
+            }
+
             var (surface, specified) = group.First;
             if (named)
             {
-                blocks.Add(Block.Part(group.Titles));
+                blocks.Add(Block.Part(group.Titles, part.First ? "" : Writing.GoneOn));
             }
 
             if (group.Options.IsEmpty)
@@ -38,19 +45,17 @@ internal static class CrewChecklist
                 continue;
             }
 
-            Tick(blocks, order.Parts[group], told);
-            // Once on a page for each kind of thing.
-            if (ElementOrders.For(surface) is { } within && told.First(within.Title, 0))
+            Tick(blocks, part.Steps, told);
+            // Once on a page for each kind of thing, with its coats.
+            if (part.Phase == RoomPhase.Finishing && ElementOrders.For(surface) is { } within && told.First(within.Title, 0))
             {
                 blocks.Add(
                     Block.Say(
-                        $"Order within it ({within.Title}): {string.Join("; ", within.Parts.Select((part, i) => $"{i + 1}. {part.Name}"))}. {string.Join(" ", within.Say)}".TrimEnd()
+                        $"Order within it ({within.Title}): {string.Join("; ", within.Parts.Select((p, i) => $"{i + 1}. {p.Name}"))}. {string.Join(" ", within.Say)}".TrimEnd()
                     )
                 );
             }
         }
-
-        Once(blocks, "Last, once for all of it", order.Last, told);
 
         if (!named)
         {
@@ -63,15 +68,6 @@ internal static class CrewChecklist
         }
 
         return blocks.ToImmutable();
-    }
-
-    private static void Once(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<PageStep> steps, Told told)
-    {
-        if (!steps.IsEmpty)
-        {
-            blocks.Add(Block.Heading(heading));
-            Tick(blocks, steps, told);
-        }
     }
 
     private static void Tick(ImmutableArray<Block>.Builder blocks, ImmutableArray<PageStep> steps, Told told)

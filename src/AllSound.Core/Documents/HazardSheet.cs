@@ -73,9 +73,7 @@ internal static class HazardSheet
         return
         [
             .. order
-                .First.Concat(groups.SelectMany(g => order.Parts[g]))
-                .Concat(order.Last)
-                .Select(line => (line.Number, line.Step.Act.Operation.Title, Safe: line.Safety))
+                .Steps.Select(line => (line.Number, line.Step.Act.Operation.Title, Safe: line.Safety))
                 .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
                 .Select(x => (x.Number, x.Title, Asks: (string[])[string.Join(", ", x.Safe.Protection), string.Join(" ", x.Safe.Cautions), x.Safe.Waste ?? ""]))
                 .GroupBy(x => (x.Title, string.Join('|', x.Asks)))

@@ -38,7 +38,14 @@ internal sealed class Likeness
     public (Surface Surface, Specified Specified) First => Surfaces[0];
 
     /// <summary>Their titles in a row.</summary>
-    public string Titles => string.Join(Surfaces.Any(s => s.Surface.Title.Contains(',', StringComparison.Ordinal)) ? "; " : ", ", Surfaces.Select(s => s.Surface.Title));
+    public string Titles => InARow(Surfaces.Select(s => s.Surface.Title));
+
+    /// <summary>Titles in a row, told apart where one of them holds a comma.</summary>
+    public static string InARow(IEnumerable<string> titles)
+    {
+        string[] all = [.. titles];
+        return string.Join(all.Any(t => t.Contains(',', StringComparison.Ordinal)) ? "; " : ", ", all);
+    }
 
     /// <summary>Litres that a step takes on all of them together.</summary>
     public double Litres(Step step) => Options.IsEmpty ? step.Spend.Litres : Options.Sum(o => o.Steps[Steps.IndexOf(step)].Spend.Litres);

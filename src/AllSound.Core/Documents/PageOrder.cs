@@ -1,7 +1,7 @@
 using System.Collections.Immutable;
+using AllSound.Core.Buying;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
-using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Documents;
 
@@ -12,61 +12,65 @@ namespace AllSound.Core.Documents;
 /// <param name="Safety">What it asks of safety, on any of the surfaces that it serves.</param>
 internal sealed record PageStep(int Number, Step Step, Likeness Of, StepSafety Safety);
 
-/// <summary>
-/// The steps of a page in the order in which a room is worked: what is set up once for all of its surfaces, each kind of surface, and what is cleared
-/// away once. Every step has a number of its own on the page.
-/// </summary>
+/// <summary>A part of a page.</summary>
+/// <param name="Phase">What it is in the work of the room.</param>
+/// <param name="Of">The surfaces that it is about; null where it serves all of them.</param>
+/// <param name="First">True for the first part about its surfaces.</param>
+/// <param name="Steps">Its steps; empty for surfaces that are stopped.</param>
+internal sealed record PagePart(RoomPhase Phase, Likeness? Of, bool First, ImmutableArray<PageStep> Steps)
+{
+    /// <summary>The heading of what is done once.</summary>
+    public string Heading =>
+        Phase switch
+        {
+            RoomPhase.SettingUp => "First, once for all of it",
+            RoomPhase.ClearingLead => "When nothing more disturbs lead, once for all of it",
+            _ => "Last, once for all of it",
+        };
+}
+
+/// <summary>The steps of a page in the order in which the room is worked. Every step has a number of its own on the page.</summary>
 internal sealed class PageOrder
 {
-    // What stands before or after all coats. The lead area is cleared and walls dry in the middle of the work: these stay where they are.
-    private static readonly SetUp[] Before = [SetUp.Notice, SetUp.Access, SetUp.Power, SetUp.LeadArea, SetUp.Covering];
-
     private readonly Dictionary<(Likeness Of, int Step), int> numbers = [];
 
     /// <summary>Orders the steps of a page.</summary>
     /// <param name="groups">The surfaces, like with like.</param>
     public PageOrder(ImmutableArray<Likeness> groups)
     {
-        var all = groups.SelectMany(g => g.Steps.Select(s => (Of: g, Step: s))).ToArray();
-        var shared = all.Where(x => x.Step.Act.Operation.Once is { } once && (Before.Contains(once.As) || once.As == SetUp.Clearing))
-            .GroupBy(x => x.Step.Act.Operation.Once!.As)
-            .Where(g => g.Select(x => x.Of).Distinct().Count() > 1)
-            .ToDictionary(g => g.Key, g => g.ToArray());
-        First = [.. Before.Where(shared.ContainsKey).OrderBy(b => shared[b].Min(x => x.Step.Number)).Select(b => Take(shared[b]))];
-        var once = shared.Values.SelectMany(x => x).ToHashSet();
-        var parts = ImmutableDictionary.CreateBuilder<Likeness, ImmutableArray<PageStep>>();
-        foreach (var group in groups)
+        var parts = ImmutableArray.CreateBuilder<PagePart>();
+        var next = 1;
+        var met = new HashSet<Likeness>();
+        foreach (var part in new RoomOrder([.. groups.Select(g => g.Steps)]).Parts)
         {
-            parts[group] = [.. all.Where(x => x.Of == group && !once.Contains(x)).Select(x => Take([x]))];
+            var of = part.Sequence is { } i ? groups[i] : null;
+            var steps = part.Steps.Select(s => Number(s, groups, next++)).ToImmutableArray();
+            parts.Add(new(part.Phase, of, of is not null && met.Add(of), steps));
         }
 
+        // What is stopped has no steps yet and stands where its turn would be: after the rest, before what is cleared up.
+        var stopped = groups.Where(g => g.Steps.IsEmpty).Select(g => new PagePart(RoomPhase.Finishing, g, true, []));
+        parts.InsertRange(parts is [.., { Phase: RoomPhase.ClearingUp }] ? parts.Count - 1 : parts.Count, stopped);
         Parts = parts.ToImmutable();
-        Last = shared.TryGetValue(SetUp.Clearing, out var clearing) ? [Take(clearing)] : [];
     }
 
-    /// <summary>What is set up once for all of it; empty where nothing is.</summary>
-    public ImmutableArray<PageStep> First { get; }
+    /// <summary>The parts of the page, in order.</summary>
+    public ImmutableArray<PagePart> Parts { get; }
 
-    /// <summary>What is done on each kind of surface.</summary>
-    public ImmutableDictionary<Likeness, ImmutableArray<PageStep>> Parts { get; }
-
-    /// <summary>What is cleared away once for all of it; empty where each surface is left by itself.</summary>
-    public ImmutableArray<PageStep> Last { get; }
+    /// <summary>All steps of the page.</summary>
+    public IEnumerable<PageStep> Steps => Parts.SelectMany(p => p.Steps);
 
     /// <summary>The number on the page of a step of some surfaces.</summary>
     public int NumberOf(Likeness of, int step) => numbers[(of, step)];
 
-    private PageStep Take((Likeness Of, Step Step)[] same)
+    private PageStep Number(RoomStep step, ImmutableArray<Likeness> groups, int number)
     {
-        var number = numbers.Count == 0 ? 1 : numbers.Values.Max() + 1;
-        foreach (var (of, step) in same)
+        foreach (var (sequence, served) in step.Serves)
         {
-            numbers[(of, step.Number)] = number;
+            numbers[(groups[sequence], served.Number)] = number;
         }
 
-        // The dearest stands for the rest: a tower serves for a platform.
-        var (group, stands) = same.MaxBy(x => x.Step.Spend.Money);
-        return new(number, stands, group, same.Select(x => x.Of.Safety(x.Step)).Aggregate(Both));
+        return new(number, step.Step, groups[step.Sequence], step.Serves.Select(s => groups[s.Sequence].Safety(s.Step)).Aggregate(Both));
     }
 
     private static StepSafety Both(StepSafety one, StepSafety other) =>

@@ -20,11 +20,23 @@ internal static class RoomSpecification
         var table = new StepTable(new Told());
         var order = new PageOrder(groups);
         blocks.AddRange(Writing.InForce(groups));
-        Once(blocks, "First, once for all of it", order.First, table, order);
-        foreach (var group in groups)
+        foreach (var part in order.Parts)
         {
+            if (part.Of is not { } group)
+            {
+                blocks.Add(Block.Heading(part.Heading));
+                blocks.Add(table.Of(part.Steps, order, End));
+                continue;
+            }
+
+            if (!part.First)
+            {
+                blocks.Add(Block.Part(group.Titles, Writing.GoneOn));
+                blocks.Add(table.Of(part.Steps, order, End));
+                continue;
+            }
+
             var options = group.Options;
-            var (surface, specified) = group.First;
             if (options is not [var option, ..])
             {
                 if (named)
@@ -32,7 +44,7 @@ internal static class RoomSpecification
                     blocks.Add(Block.Part(group.Titles));
                 }
 
-                blocks.AddRange(Writing.Stopped(job, surface, specified));
+                blocks.AddRange(Writing.Stopped(job, group.First.Surface, group.First.Specified));
                 continue;
             }
 
@@ -49,10 +61,9 @@ internal static class RoomSpecification
             );
             Listed(blocks, "Not as asked: ", option.NotMet);
             Listed(blocks, "", [.. options.SelectMany(o => o.Causes).Select(c => c.LineBy(n => order.NumberOf(group, n))).Distinct(StringComparer.Ordinal)]);
-            blocks.Add(table.Of(order.Parts[group], order, End));
+            blocks.Add(table.Of(part.Steps, order, End));
         }
 
-        Once(blocks, "Last, once for all of it", order.Last, table, order);
         Option[] all = [.. groups.SelectMany(g => g.Options)];
         Writing.Add(blocks, "It assumes", [.. all.SelectMany(o => o.Assumes).Distinct(StringComparer.Ordinal)]);
         Writing.Add(blocks, "It leaves undone", [.. all.SelectMany(o => o.LeftUndone).Distinct(StringComparer.Ordinal)]);
@@ -63,15 +74,6 @@ internal static class RoomSpecification
         }
 
         return blocks.ToImmutable();
-    }
-
-    private static void Once(ImmutableArray<Block>.Builder blocks, string heading, ImmutableArray<PageStep> steps, StepTable table, PageOrder order)
-    {
-        if (!steps.IsEmpty)
-        {
-            blocks.Add(Block.Heading(heading));
-            blocks.Add(table.Of(steps, order, End));
-        }
     }
 
     private static void Listed(ImmutableArray<Block>.Builder blocks, string before, ImmutableArray<string> lines)

@@ -17,7 +17,7 @@ internal sealed class StepTable(Told told)
     {
         var worn = "";
         var rows = ImmutableArray.CreateBuilder<ImmutableArray<string>>();
-        var known = new List<(string Name, string Beware)>();
+        var known = new List<(int Number, string Name, string Beware)>();
         foreach (var line in steps)
         {
             var step = line.Step;
@@ -41,7 +41,7 @@ internal sealed class StepTable(Told told)
                 // What is done as elsewhere on the page needs no reason of its own either, unless it is a coat.
                 if (step.Act.Product is null && fresh.Count == 0)
                 {
-                    known.Add(($"{name}, as {told.Where(how)}", beware));
+                    known.Add((line.Number, $"{name}, as {told.Where(how)}", beware));
                     continue;
                 }
 
@@ -58,11 +58,13 @@ internal sealed class StepTable(Told told)
     }
 
     // Steps in a row that are done as elsewhere on the page share a line.
-    private static void Flush(ImmutableArray<ImmutableArray<string>>.Builder rows, List<(string Name, string Beware)> known)
+    private static void Flush(ImmutableArray<ImmutableArray<string>>.Builder rows, List<(int Number, string Name, string Beware)> known)
     {
         if (known.Count > 0)
         {
-            rows.Add([string.Join("; ", known.Select(k => k.Name)), Join(known.Select(k => k.Beware)), "As there.", ""]);
+            // Which of them a caution or a mask belongs to is said where there are several.
+            var beware = known.Where(k => k.Beware.Length > 0).Select(k => known.Count > 1 ? $"{k.Number}. {k.Beware}" : k.Beware);
+            rows.Add([string.Join("; ", known.Select(k => k.Name)), Join(beware), "As there.", ""]);
             known.Clear();
         }
     }

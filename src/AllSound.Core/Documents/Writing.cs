@@ -16,6 +16,9 @@ public static class Writing
 {
     internal const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
 
+    /// <summary>Said of surfaces that a page comes to again once the lead area is cleared.</summary>
+    internal const string GoneOn = "continued";
+
     // From so many rooms on a paper tells its rooms in front.
     private const int LongPages = 6;
 
@@ -290,7 +293,7 @@ public static class Writing
     {
         var part = new Likeness([(surface, specified)], steps);
         var order = new PageOrder([part]);
-        return new StepTable(new Told()).Of(order.Parts[part], order, end);
+        return new StepTable(new Told()).Of([.. order.Steps], order, end);
     }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)
