@@ -76,6 +76,33 @@ public sealed class QuantityTests
         }
     }
 
+    /// <summary>Large needs, where the largest tin is not the cheapest by the litre: against a plain table of every amount, a litre a step.</summary>
+    [Theory]
+    [InlineData(4)]
+    [InlineData(5)]
+    public void Large_needs_are_packed_as_cheaply_as_small_ones(int seed)
+    {
+        var random = new Random(seed);
+        for (var n = 0; n < 20; n++)
+        {
+            var need = random.Next(400, 5000);
+            (double Size, decimal Price)[] packs = [(1, random.Next(3, 9)), (4, random.Next(8, 30)), (9, random.Next(20, 60)), (25, random.Next(60, 200))];
+            var table = new decimal[need + 1];
+            for (var litres = 1; litres <= need; litres++)
+            {
+                table[litres] = packs.Min(p => p.Price + table[Math.Max(0, litres - (int)p.Size)]);
+            }
+
+            var packed = TinPacking.Pack(need, [.. packs]);
+            Assert.Equal(table[need], packed.Cost);
+            Assert.Equal(packed.Buy.Sum(b => b.Count * b.Size) - need, packed.Left, 6);
+            Assert.True(packed.Left >= 0);
+        }
+    }
+
+    [Fact]
+    public void A_pack_of_nothing_is_refused() => Assert.Throws<ArgumentException>(() => TinPacking.Pack(1, [(0, 1m), (1, 2m)]));
+
     [Theory]
     [InlineData(Element.Radiator, "radiator-panel", 0)]
     [InlineData(Element.Door, "door-4", 0)]

@@ -18,7 +18,6 @@ public static class TinPacking
 {
     // Hundredths of a unit are enough for tins and cartridges.
     private const int PerUnit = 100;
-    private const int LargestTable = 400 * PerUnit;
 
     /// <summary>
     /// Price of a pack when a unit costs so much in a five-unit pack: small packs are dearer by the unit. Judgement;
@@ -41,10 +40,22 @@ public static class TinPacking
             throw new ArgumentException("Needs at least one pack size and a need of 0 or more.", nameof(packs));
         }
 
-        var target = (int)Math.Ceiling(Math.Round(need * PerUnit, 6));
         var sizes = packs.Select(p => (Units: (int)Math.Round(p.Size * PerUnit), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
-        var bulk = target > LargestTable ? (target - LargestTable) / sizes[0].Units + 1 : 0;
-        target -= bulk * sizes[0].Units;
+        if (sizes[^1].Units < 1)
+        {
+            throw new ArgumentException("A pack holds a hundredth of a unit at least.", nameof(packs));
+        }
+
+        // What all sizes are multiples of is the step of the table.
+        var step = sizes.Select(p => p.Units).Aggregate(Divisor);
+        sizes = [.. sizes.Select(p => (p.Units / step, p.Size, p.Price))];
+        var target = (int)Math.Ceiling(Math.Round(need * PerUnit / step, 6));
+        // Of packs other than the one cheapest by the unit, no more than its size less one are worth while: among that many some add up to a whole
+        // number of it, and it costs no more. So whatever is beyond the largest such set can be bought in that pack, and the table stays small.
+        var cheapest = Array.IndexOf(sizes, sizes.MinBy(p => p.Price / p.Units));
+        long others = (long)(sizes[cheapest].Units - 1) * sizes[0].Units;
+        var bulk = target > others ? (int)((target - others) / sizes[cheapest].Units) : 0;
+        target -= bulk * sizes[cheapest].Units;
         var best = new (decimal Cost, int Over, int Pick)[Math.Max(target, 0) + 1];
         for (var t = 1; t < best.Length; t++)
         {
@@ -62,14 +73,16 @@ public static class TinPacking
         }
 
         var counts = new int[sizes.Length];
-        counts[0] = bulk;
+        counts[cheapest] = bulk;
         for (var t = target; t > 0; t -= sizes[best[t].Pick].Units)
         {
             counts[best[t].Pick]++;
         }
 
-        var bought = sizes.Select((s, i) => s.Units * counts[i]).Sum();
+        var bought = sizes.Select((s, i) => s.Units * step * counts[i]).Sum();
         var money = sizes.Select((s, i) => s.Price * counts[i]).Sum();
         return new Packed([.. sizes.Select((s, i) => new Packs(s.Size, counts[i])).Where(p => p.Count > 0)], money, Math.Round(((double)bought / PerUnit) - need, 3));
     }
+
+    private static int Divisor(int a, int b) => b == 0 ? a : Divisor(b, a % b);
 }
