@@ -11,6 +11,7 @@ public static class Air
     // Magnus coefficients over water; within 0.35 K from -45 to 60 C. Textbook, from memory.
     private const double A = 17.62;
     private const double B = 243.12;
+    private const double SaturationPa = 611.2;
 
     /// <summary>Where the formula comes from.</summary>
     public static Source Source { get; } = Source.Standard("Magnus formula; ISO 8502-4");
@@ -41,4 +42,10 @@ public static class Air
     /// <param name="humidity">Relative humidity, percent.</param>
     /// <param name="faceCelsius">Temperature of the face, degrees Celsius.</param>
     public static double Margin(double celsius, double humidity, double faceCelsius) => faceCelsius - DewPoint(celsius, humidity);
+
+    /// <summary>Water in a cubic metre of air, grams: the Magnus formula and the gas law of water vapour (461.5 J/kg K, textbook, from memory).</summary>
+    /// <param name="celsius">Air temperature, degrees Celsius.</param>
+    /// <param name="humidity">Relative humidity, percent.</param>
+    public static double VapourGrams(double celsius, double humidity) =>
+        humidity / 100 * SaturationPa * Math.Exp(A * celsius / (B + celsius)) / (461.5 * (celsius + 273.15)) * 1000;
 }

@@ -1,4 +1,6 @@
 using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Quantities;
 
 namespace AllSound.Core.Reckoning;
 
@@ -25,7 +27,10 @@ internal static class Areas
                 s.Put("floor", l * w, "m2", $"{l} x {w}");
                 s.Put("ceiling area", l * w, "m2", $"{l} x {w}");
                 s.Put("net wall area", Math.Max(0, gross - off), "m2", $"{gross} - {off}");
-                TooLarge(s, gross, off);
+                if (off > gross)
+                {
+                    s.Warn($"The openings are larger than the walls.");
+                }
             }
         ),
         new(
@@ -116,27 +121,27 @@ internal static class Areas
             "window",
             "Windows by their lights: what is painted beside the glass",
             [
+                Ask.OneOf("kind", "kind of window", "casement", "casement", "sash", "fixed-light"),
                 Ask.Count("count", "how many", "1"),
                 Ask.Length("width", "width"),
                 Ask.Length("height", "height"),
-                Ask.Count("lights", "panes in each", "1"),
-                Ask.Number("factor", "sides painted, of the flat area: glass over 0.5 m2 0.5, 0.1 to 0.5 0.63, under 0.1 0.8", "", null, 0.1, 2) with
-                {
-                    Usual = "",
-                },
+                Ask.Count("lights", "panes in each", "4"),
+                Ask.Number("sides", "sides painted", "", "1", 1, 2),
             ],
-            "flat area by size of pane; common practice (from memory)",
+            "as in a survey: by the size of pane, over glass, 15 % for frame and edges; judgement",
             s =>
             {
+                var kind = Forms.Find(s.Word("kind"))!;
                 var (n, w, h) = (s["count"], s["width"], s["height"]);
-                var flat = s.Put("flat area", n * w * h, "m2", $"{n} x {w} x {h}");
-                var pane = s.Put("size of a pane", w * h / Math.Max(1, s["lights"]), "m2", $"{w} x {h} / {Math.Max(1, s["lights"])}");
-                var factor =
-                    s.Has("factor") ? s["factor"]
-                    : pane > 0.5 ? 0.5
-                    : pane >= 0.1 ? 0.63
-                    : 0.8;
-                s.Put("painted, one side", flat * factor, "m2", $"{flat} x {factor}");
+                s.Put("size of a pane", w * h / Math.Max(1, s["lights"]), "m2", $"{w} x {h} / {Math.Max(1, s["lights"])}");
+                var form = new Form
+                {
+                    Kind = kind.Id,
+                    Lights = (int)Math.Max(1, s["lights"]),
+                    Sides = (int)s["sides"],
+                };
+                var one = s.Put("painted, each", kind.Area(form, w, h), "m2", $"{kind.Title} {w} x {h}, {kind.How}");
+                s.Put("area", n * one, "m2", $"{n} x {one}");
             }
         ),
         new(
@@ -223,21 +228,20 @@ internal static class Areas
         ),
         new(
             "radiator",
-            "Radiators: panels and columns",
+            "Radiators by their face",
             [
+                Ask.OneOf("kind", "single panel, double panel or columns", "panel", "panel", "double", "column"),
+                Ask.Count("count", "how many", "1"),
                 Ask.Length("length", "length"),
                 Ask.Length("height", "height"),
-                Ask.OneOf("kind", "panel or columns", "panel", "panel", "columns"),
-                Ask.Count("panels", "panels", "1"),
-                Ask.OneOf("fins", "fins between the panels sprayed too", "no", "no", "yes"),
-                Ask.Count("columns", "columns deep", "2"),
             ],
-            "by frontal area: a panel 2.2 of it, with fins 4 more, columns 2.5 for each deep; common practice (from memory)",
+            "as in a survey: 2.2 of the face for one panel, 3 for two, 4 for columns; judgement",
             s =>
             {
-                var front = s.Put("front", s["length"] * s["height"], "m2", $"{s["length"]} x {s["height"]}");
-                var factor = s.Word("kind") == "panel" ? (s["panels"] * 2.2) + (s.Word("fins") == "yes" ? s["panels"] * 4 : 0) : s["columns"] * 2.5;
-                s.Put("area", front * factor, "m2", $"{front} x {factor}");
+                var kind = Forms.Find($"radiator-{s.Word("kind")}")!;
+                var (n, l, h) = (s["count"], s["length"], s["height"]);
+                var one = s.Put("area, each", kind.Area(new Form { Kind = kind.Id }, l, h), "m2", $"{kind.Title} {l} x {h}, {kind.How}");
+                s.Put("area", n * one, "m2", $"{n} x {one}");
             }
         ),
     ];
@@ -274,28 +278,13 @@ internal static class Areas
                 var web = s.Put("web", Math.Sqrt((half * half) + (s["depth"] * s["depth"])), "mm", $"root of ({half}² + {s["depth"]}²)");
                 return s.Put("girth of one pitch", s["cover"] - s["foot"] + s["crown"] + (2 * web), "mm", $"{s["cover"] - s["foot"]} + {s["crown"]} + 2 x {web}");
             default:
-                return s.Put("girth of one wave", Wave(s["cover"], s["depth"]), "mm", $"a wave {s["cover"]} long and {s["depth"]} deep, measured along it");
+                return s.Put(
+                    "girth of one wave",
+                    s["cover"] * Forms.Corrugated(s["depth"], s["cover"]),
+                    "mm",
+                    $"a wave {s["cover"]} long and {s["depth"]} deep, measured along it"
+                );
         }
-    }
-
-    // The length of one period of a sine, by Simpson's rule.
-    private static double Wave(double pitch, double depth)
-    {
-        const int Steps = 256;
-        var slope = Math.PI * depth / pitch;
-        double At(int i)
-        {
-            var d = slope * Math.Cos(2 * Math.PI * i / Steps);
-            return Math.Sqrt(1 + (d * d));
-        }
-
-        var sum = At(0) + At(Steps);
-        for (var i = 1; i < Steps; i++)
-        {
-            sum += At(i) * (i % 2 == 0 ? 2 : 4);
-        }
-
-        return sum * pitch / Steps / 3;
     }
 
     private static double Deducted(Sheet s)
@@ -312,12 +301,4 @@ internal static class Areas
 
     private static string Said(Opening o) =>
         o.Count == 1 ? $"{Sheet.Shown(o.Width)} x {Sheet.Shown(o.Height)}" : $"{Sheet.Shown(o.Count)} x {Sheet.Shown(o.Width)} x {Sheet.Shown(o.Height)}";
-
-    private static void TooLarge(Sheet s, double gross, double off)
-    {
-        if (off > gross)
-        {
-            s.Warn($"The openings are larger than the walls.");
-        }
-    }
 }

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using AllSound.Core.Materials;
 
 namespace AllSound.Core.Reckoning;
 
@@ -106,12 +105,9 @@ internal static class MaterialSums
                 var first = s.Put("first application net", area * s["first"], "L", $"{area} x {s["first"]}");
                 var second = s.Put("second application net", area * s["share"] / 100 * s["second"], "L", $"{area} x {s["share"]} % x {s["second"]}");
                 var need = s.Put("stripper", (first + second) * (1 + (s["allowance"] / 100)), "L", $"({first} + {second}) x (1 + {s["allowance"]} %)");
-                if (s.Tins("tins") is { Count: > 0 } tins)
+                if (s.Has("tins"))
                 {
-                    var packed = TinPacking.Pack(need, [.. tins]);
-                    var sets = string.Join(" + ", packed.Buy.Where(b => b.Count > 0).Select(b => $"{b.Count} x {Sheet.Shown(b.Size)}"));
-                    s.Put("bought", packed.Buy.Sum(b => b.Size * b.Count), "L", $"{sets}");
-                    s.Put("cost", (double)packed.Cost, "", $"{sets}");
+                    s.Buy(need);
                 }
             }
         ),

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using AllSound.Core.Materials;
 
 namespace AllSound.Core.Reckoning;
 
@@ -151,15 +150,14 @@ internal static class PaintSums
         new(
             "tins",
             "The cheapest tins that hold enough",
-            [Ask.Number("need", "what is needed", "L"), Ask.Tins()],
+            [Ask.Number("need", "what is needed", "L", null, 0, Sheet.MostBought), Ask.Tins()],
             "every set of tins compared by a table of least costs; of equal cost the one with least left over",
             s =>
             {
-                var packed = TinPacking.Pack(s["need"], [.. s.Tins("tins")]);
-                var sets = string.Join(" + ", packed.Buy.Where(b => b.Count > 0).Select(b => $"{b.Count} x {Sheet.Shown(b.Size)}"));
-                var bought = s.Put("bought", packed.Buy.Sum(b => b.Size * b.Count), "L", $"{sets}");
-                s.Put("left over", bought - s["need"], "L", $"{bought} - {s["need"]}");
-                return s.Put("cost", (double)packed.Cost, "", $"{sets}");
+                if (s.Buy(s["need"]) is { } bought)
+                {
+                    s.Put("left over", bought - s["need"], "L", $"{bought} - {s["need"]}");
+                }
             }
         ),
         new(

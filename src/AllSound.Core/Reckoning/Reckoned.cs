@@ -49,14 +49,14 @@ public sealed record ReckonedResult([property: Prose] string Name, double Value,
 /// <param name="Kind">Id of the reckoner.</param>
 /// <param name="Inputs">What was asked, by name, as it was understood.</param>
 /// <param name="Results">The figures, the one that is mostly wanted last.</param>
-/// <param name="Working">How they were got, line by line.</param>
+/// <param name="Working">How they were got, line by line, in the units of the results: no terms or units change it, or its numbers would not agree.</param>
 /// <param name="Source">Where the rule comes from.</param>
 /// <param name="Warnings">What to look out for.</param>
 public sealed record Reckoned(
     string Kind,
     ImmutableSortedDictionary<string, string> Inputs,
     ImmutableArray<ReckonedResult> Results,
-    [property: Prose] ImmutableArray<string> Working,
+    ImmutableArray<string> Working,
     [property: Prose] string Source,
     [property: Prose] ImmutableArray<string> Warnings
 );

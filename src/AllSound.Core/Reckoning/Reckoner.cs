@@ -157,7 +157,7 @@ public sealed partial class Reckoner
 
     private static (double Size, decimal Price)? Tin(string text) =>
         text.Split(':') is [var size, var price]
-        && Quantity.Read(size, "L") is > 0 and var litres
+        && Quantity.Read(size, "L") is >= 0.01 and <= 1000 and var litres
         && decimal.TryParse(price, NumberStyles.Number, CultureInfo.InvariantCulture, out var money)
         && money >= 0
             ? (litres, money)

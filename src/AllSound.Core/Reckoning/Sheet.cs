@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Runtime.CompilerServices;
+using AllSound.Core.Materials;
 
 namespace AllSound.Core.Reckoning;
 
@@ -43,6 +44,25 @@ internal sealed class Sheet(IReadOnlyDictionary<string, object> inputs)
         results.Add(new(name, value, unit));
         working.Add($"{name}: {how.ToString()} = {Shown(value)}{(unit.Length > 0 && unit != "%" ? " " : "")}{unit}");
         return value;
+    }
+
+    /// <summary>Litres that are packed at most: beyond that nobody buys in tins.</summary>
+    public const double MostBought = 10_000;
+
+    /// <summary>Sets down the cheapest of the tins asked for that hold enough; the litres in them, or null where that is no sum for tins.</summary>
+    public double? Buy(double need)
+    {
+        if (Tins("tins") is not { Count: > 0 } tins || need > MostBought)
+        {
+            Fail("tins", $"sizes with prices are wanted, and a need of {MostBought:0} L at most");
+            return null;
+        }
+
+        var packed = TinPacking.Pack(need, [.. tins]);
+        var set = string.Join(" + ", packed.Buy.Select(b => $"{b.Count} x {Shown(b.Size)}"));
+        var bought = Put("bought", packed.Buy.Sum(b => b.Size * b.Count), "L", $"{set}");
+        Put("cost", (double)packed.Cost, "", $"{set}");
+        return bought;
     }
 
     public void Note(Figures line) => working.Add(line.ToString());

@@ -6,10 +6,6 @@ namespace AllSound.Core.Reckoning;
 /// <summary>Air, water, power and height on site.</summary>
 internal static class SiteSums
 {
-    // Water in saturated air, grams a cubic metre, from the same formula as the dew point (gas law for water vapour, 461.5 J/kg K).
-    private static double Vapour(double celsius, double humidity) =>
-        humidity / 100 * 611.2 * Math.Exp(17.62 * celsius / (243.12 + celsius)) / (461.5 * (celsius + 273.15)) * 1000;
-
     private static readonly ReckonerInput Air = Ask.Number("air", "air temperature", "°C", null, -40, 60);
     private static readonly ReckonerInput Humidity = Ask.Number("humidity", "relative humidity", "%", null, 0.1, 100);
 
@@ -59,13 +55,13 @@ internal static class SiteSums
                 {
                     var holds = s.Put(
                         "what the air of the room holds when saturated",
-                        s["volume"] * Vapour(s["air"], 100) / 1000,
+                        s["volume"] * Climate.Air.VapourGrams(s["air"], 100) / 1000,
                         "kg",
                         $"{s["volume"]} m3 at {s["air"]} °C"
                     );
                     var carried = s.Put(
                         "water that the air changes can carry out",
-                        s["volume"] * s["changes"] * s["hours"] * Vapour(s["air"], 50) / 1000,
+                        s["volume"] * s["changes"] * s["hours"] * Climate.Air.VapourGrams(s["air"], 50) / 1000,
                         "kg",
                         $"{s["volume"]} x {s["changes"]} x {s["hours"]} x half of what air of {s["air"]} °C holds"
                     );
