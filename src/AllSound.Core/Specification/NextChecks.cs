@@ -6,6 +6,7 @@ using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Quantities;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Specification;
 
@@ -21,6 +22,9 @@ public static class NextChecks
 {
     /// <summary>Money that a point of hazard is taken to be worth when answers are compared. Judgement.</summary>
     private const double PerHazardPoint = 5;
+
+    /// <summary>Money that is worth a word. Judgement: less is within what nobody can foresee.</summary>
+    private const decimal LeastSaid = 2;
 
     /// <summary>Money at stake when an answer stops the work, or frees it. Judgement: about a day lost and a coat done twice.</summary>
     private const double PerHold = 300;
@@ -167,7 +171,7 @@ public static class NextChecks
         var added = Titles(after).Except(Titles(before), StringComparer.Ordinal).ToList();
         var dropped = Titles(before).Except(Titles(after), StringComparer.Ordinal).ToList();
         var money = after.Criteria.Money - before.Criteria.Money;
-        if (added.Count == 0 && dropped.Count == 0 && Math.Abs(money) < 1)
+        if (added.Count == 0 && dropped.Count == 0 && Math.Abs(money) < LeastSaid)
         {
             return (null, 0);
         }
@@ -183,7 +187,11 @@ public static class NextChecks
             parts.Add($"drops {string.Join(", ", dropped)}");
         }
 
-        parts.Add($"{(money < 0 ? "saves" : "costs")} about {Math.Abs(decimal.Round(money))} {currency}");
+        if (Math.Abs(money) >= LeastSaid)
+        {
+            parts.Add($"{(money < 0 ? "saves" : "costs")} about {Figures.About(Math.Abs(money), currency)}");
+        }
+
         var moved = Math.Abs((double)money) + (PerHazardPoint * Math.Abs(after.Criteria.Hazard - before.Criteria.Hazard));
         return (string.Join("; ", parts) + ".", moved);
     }

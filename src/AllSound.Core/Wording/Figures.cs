@@ -21,6 +21,19 @@ public static class Figures
         };
     }
 
+    /// <summary>Money that is only roughly known: to one, five or ten, as large as it is.</summary>
+    public static string About(decimal amount, string currency)
+    {
+        var step = Math.Abs(amount) switch
+        {
+            < 20 => 1m,
+            < 100 => 5m,
+            _ => 10m,
+        };
+        var rough = decimal.Round(amount / step, MidpointRounding.AwayFromZero) * step;
+        return Money(rough, currency).Replace(".00", "", StringComparison.Ordinal);
+    }
+
     /// <summary>The amount that <see cref="Money"/> shows: sums of these add up for whoever reads them.</summary>
     public static decimal Shown(decimal amount) =>
         Math.Abs(amount) >= 20 ? decimal.Round(amount, 0, MidpointRounding.AwayFromZero) : decimal.Round(amount, 2, MidpointRounding.AwayFromZero);
