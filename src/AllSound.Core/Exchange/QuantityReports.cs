@@ -1,0 +1,84 @@
+using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Safety;
+using AllSound.Core.Surfaces;
+using AllSound.Core.Technique;
+using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>One line of a surface's quantities.</summary>
+/// <param name="Step">Number of the step.</param>
+/// <param name="Operation">Operation.</param>
+/// <param name="Product">Product or sundry.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Amount">Amount.</param>
+public sealed record ItemReport(int Step, string Operation, string? Product, [property: Prose] string Title, string Unit, double Amount);
+
+/// <summary>Quantities of one surface.</summary>
+/// <param name="Id">Surface.</param>
+/// <param name="Title">Title.</param>
+/// <param name="AreaM2">Area.</param>
+/// <param name="LengthM">Length.</param>
+/// <param name="Measured">How it was got.</param>
+/// <param name="Option">Name of the option taken off, or null when held or blocked.</param>
+/// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
+/// <param name="Items">Items.</param>
+public sealed record SurfaceQuantitiesReport(
+    string Id,
+    string Title,
+    double AreaM2,
+    double LengthM,
+    [property: Prose] string Measured,
+    [property: Prose] string? Option,
+    bool Waits,
+    ImmutableArray<ItemReport> Items
+);
+
+/// <summary>So many packs.</summary>
+/// <param name="Size">Size.</param>
+/// <param name="Count">Count.</param>
+public sealed record PackReport(double Size, int Count);
+
+/// <summary>Something to buy.</summary>
+/// <param name="Product">Id.</param>
+/// <param name="Title">Title.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Need">Amount needed.</param>
+/// <param name="Buy">Packs.</param>
+/// <param name="Cost">Cost of the packs.</param>
+/// <param name="Left">Left over.</param>
+public sealed record MaterialReport(string Product, [property: Prose] string Title, string Unit, double Need, ImmutableArray<PackReport> Buy, decimal Cost, double Left);
+
+/// <summary>Quantities of a job.</summary>
+/// <param name="Surfaces">By surface.</param>
+/// <param name="Materials">To buy.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="Cost">Labour and whole packs.</param>
+/// <param name="OnceFreed">The same for held surfaces, once they are freed; null where none is held.</param>
+/// <param name="Together">What rooms save by being done in one go: taken off the hours and the cost already.</param>
+public sealed record QuantitiesReport(
+    ImmutableArray<SurfaceQuantitiesReport> Surfaces,
+    ImmutableArray<MaterialReport> Materials,
+    double LabourHours,
+    MoneyReport Cost,
+    OnceFreedReport? OnceFreed,
+    ImmutableArray<TogetherReport> Together
+);
+
+/// <summary>What the surfaces of a room save by being done in one go.</summary>
+/// <param name="Space">Id of the room.</param>
+/// <param name="Title">Its title.</param>
+/// <param name="Waits">True for what its held surfaces save once they are freed.</param>
+/// <param name="Hours">Hours less than one by one.</param>
+/// <param name="Less">Money less than one by one.</param>
+/// <param name="Says">What is made once, as a sentence.</param>
+public sealed record TogetherReport(string Space, string Title, bool Waits, double Hours, MoneyReport Less, [property: Prose] string Says);
+
+/// <summary>What held surfaces come to once they are freed: not to be bought before.</summary>
+/// <param name="Materials">To buy then.</param>
+/// <param name="LabourHours">Hours.</param>
+/// <param name="Cost">Labour and whole packs.</param>
+public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);
