@@ -151,7 +151,7 @@ internal sealed class Analysis : IDisposable
                 Buildings = [],
             },
             stored.Version,
-            stored.Revision,
+            stored.Changes,
             [
                 .. stored.Job.Buildings.Select(b => new BuildingView(
                     b with

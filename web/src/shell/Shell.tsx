@@ -220,7 +220,13 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
             <DraftScope value={`${jobId}/${at === "firm" ? "" : surfaceId}`}>
               {(placed || at === "survey") && <PlaceBar />}
               {at === "survey" && <SurveyView />}
-              <Suspense fallback={<div className="survey" aria-busy />}>
+              <Suspense
+                fallback={
+                  <p className="opening" role="status">
+                    Opening {titles[at]} ...
+                  </p>
+                }
+              >
                 {at === "work" && <WorkView />}
                 {at === "audit" && <AuditView />}
                 {at === "buy" && <BuyView />}
