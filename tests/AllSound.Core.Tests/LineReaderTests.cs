@@ -267,12 +267,20 @@ public sealed partial class LineReaderTests
             .Select(l => l.Split(" => "))
             .Select(p => (Line: p[0], Means: p[1], Read: Reading(p[0])))
             .ToList();
-        var wrong = rows.Where(r => r.Read != r.Means).ToList();
+
+        // In how many pieces a line says what is no step is no matter.
+        var wrong = rows.Where(r => Once(r.Read) != Once(r.Means)).ToList();
         Console.WriteLine($"lines: {rows.Count - wrong.Count} of {rows.Count} read right");
+        if (Environment.GetEnvironmentVariable("ALLSOUND_TELL") is { } to)
+        {
+            File.AppendAllLines(to, wrong.Select(r => $"{r.Line}: {r.Read}, not {r.Means}"));
+        }
 
         Assert.True(rows.Count >= 400);
         Assert.True(wrong.Count <= rows.Count * 0.05, string.Join("\n", wrong.Select(r => $"{r.Line}: {r.Read}, not {r.Means}")));
         Assert.DoesNotContain(wrong, r => Denies().IsMatch(r.Line));
+
+        static string Once(string read) => string.Join(' ', read.Split(' ').Where((w, i) => w != "?" || i == 0 || read.Split(' ')[i - 1] != "?"));
 
         static string Reading(string line) =>
             string.Join(' ', LineReader.Read(line).Select(r => r.Step is { } s ? s.Operation + (s.Product is null ? "" : $"/{s.Product[2..]}") : "?"));

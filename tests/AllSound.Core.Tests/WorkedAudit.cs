@@ -53,10 +53,10 @@ public sealed record WorkedAudit(string Id, string Title, Job Job, string Lines,
 
     private static PlantedFault Fault(string line)
     {
-        var m = Regex.Match(line, @"^-> fault (?<at>[\d,]+) (?<how>[a-z,]+) /(?<what>.*)/ /(?<mend>.*)/$");
+        var m = Regex.Match(line, @"^-> fault (?<at>(?:\d+|end)(?:,(?:\d+|end))*) (?<how>[a-z,]+) /(?<what>.*)/ /(?<mend>.*)/$");
         return m.Success
             ? new(
-                [.. m.Groups["at"].Value.Split(',').Select(n => int.Parse(n, CultureInfo.InvariantCulture))],
+                [.. m.Groups["at"].Value.Split(',').Select(n => n == "end" ? -1 : int.Parse(n, CultureInfo.InvariantCulture))],
                 [.. m.Groups["how"].Value.Split(',')],
                 new Regex(m.Groups["what"].Value, RegexOptions.CultureInvariant),
                 new Regex(m.Groups["mend"].Value, RegexOptions.CultureInvariant)

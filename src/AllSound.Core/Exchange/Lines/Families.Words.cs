@@ -84,7 +84,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:hot\s+air|heat\s*gun|infra|steam\w*|gel|stripper|poultice|caustic|dip\w*|blast\w*|torch|lamp|needle|scrap\w*)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Stripped();
 
-    [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class)\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:hepa|filter|lead|h[\s-]class|m[\s-]class|class[\s-][hm]|h[\s-](?:vac\w*|hoover))\b|\bwet[\s-]?wip\w*", RegexOptions.IgnoreCase)]
     private static partial Regex Filtered();
 
     [GeneratedRegex(@"\b(?:(?<!\bbags?\s)taped|contain\w*|polythene|sealed\s+off|zone|sheeted|shut\s+and\s+signed|sheets?\s+\d)\b", RegexOptions.IgnoreCase)]

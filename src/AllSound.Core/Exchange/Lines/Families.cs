@@ -206,7 +206,7 @@ internal static partial class Families
         && (!Shellac().IsMatch(part) || product.Carrier == Carrier.Alcohol)
         && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
         && (!Clear().IsMatch(part) || product.Clear)
-        && (!Epoxy().IsMatch(part) || product.Id is "p_epoxy_prim" or "p_epoxy_prim_wb" or "p_epoxy_mastic" or "p_zinc_rich" or "p_floor_2k" or "p_tile_2k")
+        && (!Epoxy().IsMatch(part) || product.Id is "p_epoxy_prim" or "p_epoxy_prim_wb" or "p_epoxy_mastic" or "p_floor_2k" or "p_tile_2k")
         && (!Acrylic().IsMatch(part) || product.Id != "p_enamel_hyb")
         && (product.Cover != Cover.AlkaliPrimer || Alkali().IsMatch(part))
         && (!Polyurethane().IsMatch(part) || product.Isocyanate || product.Clear)

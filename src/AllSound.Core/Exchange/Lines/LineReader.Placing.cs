@@ -36,7 +36,7 @@ public static partial class LineReader
                 placed.Add(part with { Number = number, Said = part.Said is { } said ? said with { Line = number } : null });
 
                 // "Two coats, 4 h": that is between them as well.
-                if (waits.After is { } each && LineWaits.IsAll(part.Line))
+                if ((waits.After ?? waits.Between) is { } each && LineWaits.IsAll(part.Line))
                 {
                     for (var i = placed.Count - 2; i > 0 && placed[i].Step is { WaitHours: null } one && placed[i - 1].Step is { } other && one.Words == other.Words; i--)
                     {
@@ -144,7 +144,7 @@ public static partial class LineReader
     private static partial Regex Ordinal();
 
     [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatCount();

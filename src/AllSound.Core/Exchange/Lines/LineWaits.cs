@@ -155,7 +155,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     [GeneratedRegex(@"\b(?:straight\s+(?:away|after)|immediately(?:\s+after)?|right\s+away|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
     private static partial Regex AtOnce();
 
-    [GeneratedRegex(@"\b(?:again|another|a\s+second|the\s+second)\s+(?:one\s+|coat\s+)?(?:the\s+)?(?:next\s+(?:day|morning)|day\s+after)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:again|another|a\s+second|the\s+second)\s+(?:one\s+|coat\s+)?(?:the\s+)?(?:next\s+(?:day|morning)|day\s+after|tomorrow)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex AgainNextDay();
 
     [GeneratedRegex(@"\bover\s?night\b|\bdry\s+till\s+(?:tomorrow|morning)\b", RegexOptions.IgnoreCase)]
@@ -171,7 +174,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^(?:the\s+)?same\s+(?:day|shift|morning|afternoon)\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

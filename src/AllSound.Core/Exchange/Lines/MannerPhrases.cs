@@ -9,7 +9,8 @@ namespace AllSound.Core.Exchange;
 /// </summary>
 internal static class MannerPhrases
 {
-    private const string Acid = @"(?:acid|descaler|scale remover|limescale remover|brick cleaner|vinegar|hydrochloric|muriatic|phosphoric)";
+    private const string Acid =
+        @"(?:acid|descaler|scale remover|limescale remover|toilet cleaner|lavatory cleaner|brick cleaner|vinegar|hydrochloric|muriatic|phosphoric)";
     private const string Bleach = @"(?:bleach|hypochlorite|chlorine)";
     private const string Rubbish = @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack)";
     private const string Coat = @"(?:coat|paint|gloss|finish|primer|undercoat|topcoat|eggshell|satin|varnish|emulsion)";
@@ -176,6 +177,7 @@ internal static class MannerPhrases
             "jet-close",
             @"\b(?:jet|pressure)[\s-]?wash\w*\b[^;]*\b(?:close|\d+\s*cm|full\s+(?:power|blast|pressure)|turbo|pencil|hard|high\s+pressure)\b|\b(?:turbo|pencil)\s+(?:jet|nozzle)|\bat\s+\d{1,2}\s*cm\s+from\b"
         ),
+        Said("jet-on-soft", @"\b(?:jet|pressure|power)[\s-]?wash\w*\b|\bpressure\s+washer\b|\b\d{2,3}\s*bar\b"),
         Said("wire-on-soft", @"\bwire[\s-]?brush\w*\b|\bcup\s+brush\b"),
         Said("coarse-on-veneer", @"\b(?:belt|orbital|disc|power|machine)\s*-?\s*sand\w*|\b(?:36|40|60|80)[\s-]*(?:grit|g\b)|\bgrit\s+(?:36|40|60|80)\b"),
         Said("coarse-between", @"\b(?:36|40|60|80)\s*(?:grit|g\b|paper)?\s+between\b|\bbetween\b[^.;]*\b(?:36|40|60|80)\s*(?:grit|g\b|paper)"),
@@ -187,7 +189,10 @@ internal static class MannerPhrases
             @"\btape\b[^.;]*\b(?:stays?|left|leave|up|on)\b[^.;]*\b(?:weeks?|month|(?:[4-9]|\d\d|four|five|six|seven|ten)\s+days|whole\s+(?:house|job)|end\s+of\s+the\s+job)\b|\bleave\s+(?:the\s+)?tape\b[^.;]*\b(?:weeks?|month|dry|hard|days)\b|\btape\s+off\s+(?:after|once)\b[^.;]*\b(?:weeks?|month|hard|cured)"
         ),
         Said("paint-on-glass", @"\bpaint\s+(?:left\s+)?on\s+(?:the\s+)?glass\b[^.;]*\b(?:left|leave|stays?|scrape\s+later|fine)|\bleave\b[^.;]*\bon\s+the\s+glass\b"),
-        Said("scrape-glue-hard", @"\bgoug\w*|\bdig\s+in\s+with\s+(?:the\s+)?scraper"),
+        Said(
+            "scrape-glue-hard",
+            @"(?<!\b(?:fill|filler|repair|mend|make\s+good|patch)\w*\s+(?:in\s+|up\s+|any\s+|the\s+|all\s+)*)\bgoug\w*|\bdig\s+in\s+with\s+(?:the\s+)?scraper"
+        ),
         Denied(
             "no-key",
             @"\b(?:no|not|without|don'?t|skip\s+the)\s+(?:any\s+)?(?:sand\w*|rub\w*|key\w*|abrad\w*|scuff\w*|flatt\w*)(?!\s*(?:between|dry|of\s+the\s+sound))\b"
@@ -215,8 +220,16 @@ internal static class MannerPhrases
         ),
         Said("too-cold", @"\b(?:at|with|still|only)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
         Said(
+            "mould-dry",
+            @"\bdry[\s-]?(?:brush|scrap|sand|wip|dust)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)|\b(?:brush|scrap|sand|dust|sweep)\w*\b[^.;]{0,25}\b(?:mould|mold|mildew)\b[^.;]{0,20}\bdry\b"
+        ),
+        Said(
+            "cement-on-lime",
+            @"^(?!.*\b(?:fibre|fiber|instead|rather|hack|cut|rake|take|knock|remov|off)\w*\b).*\bcement\w*\b(?:\s+\w+){0,3}\s*(?:patch|fill|render|mortar|repair|point|skim|mix|on\b|in\b|over\b)|\b(?:patch|fill|render|mortar|repair|point|skim|make|made)\w*\b[^.;]*\b(?:with|in)\s+(?:\w+\s+){0,2}cement\b"
+        ),
+        Said(
             "mould-wiped",
-            @"^(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)"
+            @"^(?!.*\bdry[\s-]?(?:brush|scrap|sand|wip|dust))(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)"
         ),
         Said("no-meter", @"\b(?:looks?|nice\s+and|feels?|seems?)\s+(?:\w+\s+and\s+)?(?:light|pale|dry)\b[^.;]*\bso\b"),
         Said(
@@ -242,7 +255,7 @@ internal static class MannerPhrases
         ),
         Said(
             "hot-radiator",
-            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)"
+            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm|on)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)"
         ),
     ];
 

@@ -22,7 +22,7 @@ internal static class ProductPhrases
         ["p_stain_alk"] = ["oil based stain block", "alkyd stain block", "solvent stain block"],
         ["p_stain_wb"] = ["water based stain block", "acrylic stain block"],
         ["p_wood_ac"] = ["acrylic primer", "acrylic primer undercoat", "acrylic wood primer", "water based wood primer"],
-        ["p_wood_alk"] = ["alkyd primer", "oil based wood primer", "alkyd wood primer", "oil primer", "oil based primer"],
+        ["p_wood_alk"] = ["alkyd primer", "oil based wood primer", "oil wood primer", "alkyd wood primer", "oil primer", "oil based primer"],
         ["p_alu_wood"] = ["aluminium wood primer", "aluminium primer"],
         ["p_uc_alk"] = ["oil based undercoat", "alkyd undercoat", "oil undercoat", "solvent undercoat"],
         ["p_uc_wb"] = ["water based undercoat", "acrylic undercoat", "quick dry undercoat"],

@@ -85,6 +85,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare,
             Passing.Noted
         ),
+        // A bonding primer is put on what shines, and does no harm on the plaster scraped bare beside it.
+        new(
+            [.. Needs.All.Where(n => n.Id == "ground-p_bond_wb")],
+            at => at.Start.Get(Facets.Film) != Film.None && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Plaster,
+            Passing.Noted
+        ),
         // Block and brick inside take a thinned first coat of wall paint as plaster does.
         new(
             [.. Needs.All.Where(n => n.Id == "on-plaster")],
@@ -96,6 +102,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             [GroundNeeds.BareSealed],
             at =>
                 at.Start.Get(Facets.Film) != Film.None
+                && !(at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld && at.Act?.Product?.Carrier == Materials.Carrier.Spirit)
                 && (
                     at.Act is { Operation.Role: CoatRole.Undercoat }
                     || (at.Act?.Product?.Cover == Cover.Emulsion && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
@@ -124,6 +131,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act is null && at.Now.Get(Facets.Cover) == Cover.TwoPart && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous,
             Passing.Told
         ),
+        // A water repellent is the finish where nothing follows it.
+        new([Needs.Hidden, Needs.FullFinish, Needs.Topcoats(1), Needs.Topcoats(2)], at => at.Act is null && at.Now.Get(Facets.Cover) == Cover.Siloxane, Passing.Told),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

@@ -172,6 +172,11 @@ public static class Auditor
         && flaw.At < followed.Before.Length
         && ExistingCoatings.Of(followed.Before[flaw.At].Get(Facets.Film)) is { } film
             ? $"{flaw.Problem}: it is {film.Title}"
+        : flaw.Need == GroundNeeds.BareSealed
+        && flaw.At < followed.Acts.Length
+        && followed.Acts[flaw.At].Product?.Carrier == Carrier.Spirit
+        && followed.Before[flaw.At].Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
+            ? $"{flaw.Problem}: oil paint turns to soap on bare zinc"
         : flaw.Problem;
 
     // Lead that was found is called so.

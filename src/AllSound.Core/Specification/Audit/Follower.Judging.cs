@@ -71,7 +71,24 @@ internal sealed partial class Follower
         }
 
         // A face that was measured wet does not dry because nobody wrote that it should.
-        if (need == GroundNeeds.FabricDry && appraised.Facts.Moisture == Moisture.Wet && now.Get(Facets.Moisture) == start.Get(Facets.Moisture))
+        if (
+            need == GroundNeeds.FabricDry
+            && (appraised.Facts.Moisture == Moisture.Wet || (appraised.Facts is { Moisture: Moisture.Damp, DampSource: DampSource.None }))
+            && now.Get(Facets.Moisture) == start.Get(Facets.Moisture)
+        )
+        {
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? Put(need, now) : now;
+        }
+
+        // What was found greasy does not get clean because nobody wrote that it should.
+        if (
+            (need == GroundNeeds.SoilOff || need == GroundNeeds.GreaseOff)
+            && appraised.Facts.Soil is Soil.Greasy or Soil.Tarry or Soil.Sooty
+            && now.Get(Facets.Soil) == start.Get(Facets.Soil)
+            && act is { Operation.Role: not CoatRole.None }
+            && !(written is not null && Topics.Spoken(GroundNeeds.GreaseOff, now, written))
+        )
         {
             flaws.Add(new Flaw(at, need, null));
             return putRight ? Put(need, now) : now;
@@ -106,7 +123,7 @@ internal sealed partial class Follower
         }
 
         // Words before it that speak of the very thing, in whatever way, are taken as its being done.
-        if (written is not null && Topics.Spoken(need, now, written))
+        if (written is not null && !Lapsed(need, waited) && Topics.Spoken(need, now, written))
         {
             notes.Add((at, need));
             return Put(need, now);
@@ -115,6 +132,9 @@ internal sealed partial class Follower
         flaws.Add(new Flaw(at, need, null));
         return putRight ? Put(need, now) : now;
     }
+
+    // Bright metal stays so for a shift.
+    private static bool Lapsed(Need need, int? waited) => need.Id.StartsWith("prepared-", StringComparison.Ordinal) && waited > 12 * 60;
 
     // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
     private Condition? Asked(Need need, in Condition now)

@@ -94,8 +94,8 @@ internal sealed partial class Follower
         // Asked one by one: what is put right for one may meet another.
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
-            // Coats that were not understood are judged as nothing: neither as laid nor as missing.
-            if (need.Severity == Severity.Poor && said.Any(s => s.UnreadCoats))
+            // Coats that were not understood are judged as nothing, neither as laid nor as missing; and lines that stop before any coat ask for none.
+            if (need.Severity == Severity.Poor && (said.Any(s => s.UnreadCoats) || (said.Length > 0 && run.Acts.All(a => a.Operation.Role == CoatRole.None))))
             {
                 run.Notes.Add((steps.Count, need));
                 continue;

@@ -35,7 +35,11 @@ internal static partial class Topics
         need == GroundNeeds.ResidueOut
         && now.Get(Facets.Residue) == Core.Surfaces.Residue.Alkali
             ? written.Any(Neutral().IsMatch)
-            : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+        : need.Id.StartsWith("prepared-", StringComparison.Ordinal) ? written.Any(Bright().IsMatch)
+        : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+
+    [GeneratedRegex(@"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bSt\s?[23]\b|\bSa\s?2", RegexOptions.IgnoreCase)]
+    private static partial Regex Bright();
 
     [GeneratedRegex(@"\b(?:neutrali\w*|vinegar|citric|pH|litmus)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Neutral();

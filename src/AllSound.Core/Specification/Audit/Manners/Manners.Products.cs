@@ -218,6 +218,17 @@ internal static partial class Manners
             {
                 When = at => at.Start.Get(Facets.Mould) != Presence.None,
             },
+            Danger(
+                "mould-dry",
+                "mould is brushed, scraped or sanded dry",
+                "Its spores are breathed in and go through the house, and what is left grows again through the paint.",
+                "Wet it with a fungicidal wash, twice, leave it to work, then wipe and rinse, with a mask and the door shut."
+            ) with
+            {
+                Instead = "cl_mould_wash",
+                Covers = ["mould-off"],
+                When = at => at.Start.Get(Facets.Mould) != Presence.None,
+            },
             Fails("forced-lime", "fresh lime or plaster is dried with heat", "It cracks and powders instead of curing.", "Let it dry slowly, with air and no heat.") with
             {
                 When = at => at.Start.Get(Facets.Substrate) is Substrate.LimeNew or Substrate.GypsumNew or Substrate.RenderLime,
@@ -258,7 +269,7 @@ internal static partial class Manners
                     at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None } act
                     && (act.Operation.Role != CoatRole.Spot || (act.Product.Cover is Cover.MetalAlkyd or Cover.WoodAlkyd && at.Start.Get(Facets.Film) == Film.None))
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
-                    && at.Now.Get(Facets.Film) == Film.None
+                    && (at.Now.Get(Facets.Film) == Film.None || (at.MuchBare && at.Now.Get(Facets.Bare) == Bare.Raw))
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",
@@ -334,6 +345,29 @@ internal static partial class Manners
                 Seen = true,
                 Covers = ["film-takes-emulsion-p_emul_contract"],
                 When = at => at.Act is { Operation.Role: CoatRole.Finish, Product.Cover: Cover.Emulsion } && at.Surface.Element == Element.Radiator,
+            },
+            Fails(
+                "wall-paint-on-floor",
+                "wall paint is laid on a floor",
+                "It is walked through in weeks, marks at the first wet shoe and comes up with the chair legs.",
+                "Use a floor coating made for the ground and the traffic, over its own primer."
+            ) with
+            {
+                Seen = true,
+                Covers = ["bare-sealed", "film-takes-emulsion-p_emul_contract"],
+                When = at =>
+                    at.Act is { Operation.Role: CoatRole.Finish, Product.Cover: Cover.Emulsion }
+                    && at.Surface is { Element: Element.Floor or Element.Step, Brief.Finish: not FinishFamily.WallPaint },
+            },
+            Fails(
+                "cement-on-lime",
+                "cement is put on lime, soft stone or soft brick",
+                "Cement is harder and holds water back: the soft wall beside it crumbles, and the patch comes away with it.",
+                "Make good with lime of the same strength as the wall, kept damp while it sets."
+            ) with
+            {
+                Instead = "rp_lime_fill",
+                When = at => at.Soft,
             },
             Poor(
                 "cords-painted",

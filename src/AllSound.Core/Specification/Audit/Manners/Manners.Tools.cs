@@ -43,6 +43,17 @@ internal static partial class Manners
                 "It cuts into render, joints and wood, drives water behind and lifts sound paint.",
                 "A wide fan from a good arm's length at low pressure, from the top down, and let it dry."
             ),
+            Fails(
+                "jet-on-soft",
+                "a pressure washer is used on soft stone, soft brick or lime",
+                "It cuts out the face and the joints and drives water deep into the wall.",
+                "Brush it down dry with stiff bristle; rinse by hand where that is not enough."
+            ) with
+            {
+                Instead = "cl_dust_dry",
+                Covers = ["hard-joints"],
+                When = at => at.Soft,
+            },
             Poor(
                 "wire-on-soft",
                 "a wire brush is used on soft stone, brick, wood or zinc",
