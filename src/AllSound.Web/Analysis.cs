@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using System.Collections.Frozen;
 using System.Collections.Immutable;
 using AllSound.Core.Assessment;
 using AllSound.Core.Buying;
@@ -143,8 +144,15 @@ internal sealed class Analysis : IDisposable
     }
 
     /// <summary>A job with the state of every surface.</summary>
-    public JobView View(StoredJob stored) =>
-        new(
+    public JobView View(StoredJob stored)
+    {
+        // All surfaces at once: a room by itself has too few of them to keep the processors busy.
+        var known = stored
+            .Job.Surfaces()
+            .AsParallel()
+            .Select(p => (p.Surface.Id, Line: Line(stored, p.Building, p.Space, p.Surface)))
+            .ToFrozenDictionary(x => x.Id, x => x.Line, StringComparer.Ordinal);
+        return new(
             stored.Job.Id,
             stored.Job with
             {
@@ -167,13 +175,14 @@ internal sealed class Analysis : IDisposable
                             },
                             stored.VersionOf(RecordKind.Space, s.Id),
                             Unfolding.Unfold(s),
-                            [.. s.Surfaces.AsParallel().AsOrdered().Select(f => Line(stored, b, s, f))]
+                            [.. s.Surfaces.Select(f => known[f.Id])]
                         )),
                     ]
                 )),
             ],
             [.. stored.Spoilt.Select(s => new SpoiltView(s.Key.Kind, s.Key.Id, s.Why, s.Earlier is { } at ? DateTimeOffset.FromUnixTimeMilliseconds(at) : null))]
         );
+    }
 
     /// <summary>How a job stands, by the verdicts of its surfaces.</summary>
     public JobState State(StoredJob stored)

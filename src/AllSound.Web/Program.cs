@@ -99,6 +99,7 @@ builder.Services.AddSingleton<Analysis>();
 if (!describing)
 {
     builder.Services.AddHostedService<Housekeeping>();
+    builder.Services.AddHostedService<Forethought>();
 }
 
 builder.Services.AddSingleton(_ => new InstrumentLine(settings.Instruments));

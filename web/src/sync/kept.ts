@@ -21,7 +21,18 @@ export type Pending = {
 /** What outlives the page: edits that wait, the one under way, and what can be undone. */
 export type Kept = { pending: [Key, Pending][]; flight: Batch | null; undo: Step[]; redo: Step[] };
 
-const MostKept = 600_000;
+const MostKept = 300_000;
+
+// A step does not change once it is made, and an edit keeps a hundred of them each time: each is written out once.
+const written = new WeakMap<Step, string>();
+
+function writtenOut(step: Step): string {
+  const known = written.get(step);
+  if (known !== undefined) return known;
+  const text = JSON.stringify(step);
+  written.set(step, text);
+  return text;
+}
 
 /** Puts it into the store, with as many steps to undo as there is room for: what waits is worth more. */
 export function keep(store: Store, name: string, kept: Kept) {
@@ -31,13 +42,13 @@ export function keep(store: Store, name: string, kept: Kept) {
       store.removeItem(name);
       return;
     }
-    let left = kept;
-    let text = JSON.stringify(left);
-    while (text.length > MostKept && left.undo.length + left.redo.length > 0) {
-      left = { ...left, undo: left.undo.slice(Math.ceil(left.undo.length / 2)), redo: [] };
-      text = JSON.stringify(left);
+    const head = `{"pending":${JSON.stringify(kept.pending)},"flight":${JSON.stringify(kept.flight)}`;
+    let [undo, redo] = [kept.undo.map(writtenOut), kept.redo.map(writtenOut)];
+    const length = () => [...undo, ...redo].reduce((sum, step) => sum + step.length + 1, head.length);
+    while (length() > MostKept && undo.length + redo.length > 0) {
+      [undo, redo] = [undo.slice(Math.ceil(undo.length / 2)), []];
     }
-    store.setItem(name, text);
+    store.setItem(name, `${head},"undo":[${undo.join()}],"redo":[${redo.join()}]}`);
   } catch {
     // A full or forbidden store loses only the second copy; the first is on the screen.
   }
