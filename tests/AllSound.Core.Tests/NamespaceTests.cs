@@ -14,6 +14,7 @@ public sealed class NamespaceTests
         "Wording",
         "Sources",
         "Climate",
+        "Hiding",
         "Surfaces",
         "Materials",
         "Jobs",

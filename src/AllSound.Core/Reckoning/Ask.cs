@@ -21,6 +21,9 @@ internal static class Ask
     public static ReckonerInput OneOf(string name, string title, string usual, params string[] choices) =>
         new(name, title, InputKind.Choice, "", usual, 0, 0, [.. choices]);
 
+    public static ReckonerInput Colour(string name, string title) =>
+        new(name, $"{title}: #c9b79c, or L*/a*/b* as 62/8/31, or a light reflectance for a grey", InputKind.Colour, "", null, 0, 0, []);
+
     /// <summary>May be left out: then what hangs on it is not reckoned.</summary>
     public static ReckonerInput Perhaps(ReckonerInput input) => input with { Usual = "" };
 }

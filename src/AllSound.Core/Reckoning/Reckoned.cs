@@ -17,6 +17,9 @@ public enum InputKind : byte
 
     /// <summary>One of some words.</summary>
     Choice,
+
+    /// <summary>A colour: "#c9b79c", "62/8/31" for L*, a*, b*, or a light reflectance for a grey.</summary>
+    Colour,
 }
 
 /// <summary>What a reckoner asks.</summary>

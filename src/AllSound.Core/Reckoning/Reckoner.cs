@@ -101,6 +101,14 @@ public sealed partial class Reckoner
 
                 problems.Add($"{input.Name}: expected one of {string.Join(", ", input.Choices)}, found '{text}'");
                 return null;
+            case InputKind.Colour:
+                if (Hiding.Colour.Read(text) is { } colour)
+                {
+                    return colour;
+                }
+
+                problems.Add($"{input.Name}: '{text}' is no colour; expected {input.Title}");
+                return null;
             case InputKind.Openings:
                 return Several(input, text, problems, Opening);
             case InputKind.Tins:
@@ -168,7 +176,7 @@ public sealed partial class Reckoner
 public static class Reckoners
 {
     /// <summary>All of them, in the order in which they are listed.</summary>
-    public static ImmutableArray<Reckoner> All { get; } = [.. Areas.All, .. PaintSums.All, .. MaterialSums.All, .. MoneySums.All, .. SiteSums.All];
+    public static ImmutableArray<Reckoner> All { get; } = [.. Areas.All, .. PaintSums.All, .. HidingSums.All, .. MaterialSums.All, .. MoneySums.All, .. SiteSums.All];
 
     private static readonly FrozenDictionary<string, Reckoner> ById = All.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 

@@ -34,6 +34,8 @@ internal sealed class Sheet(IReadOnlyDictionary<string, object> inputs)
 
     public string Word(string name) => (string)inputs[name];
 
+    public Hiding.Colour Colour(string name) => (Hiding.Colour)inputs[name];
+
     public IReadOnlyList<Opening> Openings(string name) => inputs.TryGetValue(name, out var value) ? (IReadOnlyList<Opening>)value : [];
 
     public IReadOnlyList<(double Size, decimal Price)> Tins(string name) => inputs.TryGetValue(name, out var value) ? (IReadOnlyList<(double, decimal)>)value : [];

@@ -100,6 +100,52 @@ internal static class SiteSums
             }
         ),
         new(
+            "drying",
+            "What the label's drying time comes to in today's air",
+            [
+                Ask.Number("label", "time on the label, at 20 °C and 50 %", "h", null, 0.05, 1000),
+                Ask.OneOf("dries-by", "waterborne, oil or alkyd, two-part, or lime and silicate", "water", "water", "oxygen", "reaction", "lime"),
+                Air,
+                Humidity,
+                Ask.OneOf("flow", "how the air moves", "still", "still", "through", "moving"),
+                Ask.Number("film", "film laid, over the usual one", "", "1", 0.2, 5),
+                Ask.OneOf("colour", "deep colours dry slower", "pale", "pale", "deep"),
+            ],
+            "a model by judgement from common practice: half as fast for each 12 K colder (10 K two-part and lime), waterborne as the air is drier; factors together 0.5 to 8",
+            Dries
+        ),
+        new(
+            "daylight",
+            "How long the sun is up, and when to stop coating outside",
+            [
+                Ask.Number("latitude", "latitude, north positive", "", "52", -66, 66),
+                Ask.Number("month", "month", "", null, 1, 12),
+                Ask.Number("day", "day of the month", "", "15", 1, 31),
+            ],
+            "solar geometry, within some minutes (textbook, from memory); gloss and trim stop before the dew (common practice)",
+            s =>
+            {
+                if (s["month"] % 1 != 0 || s["day"] % 1 != 0 || s["day"] > DateTime.DaysInMonth(2024, (int)s["month"]))
+                {
+                    s.Fail("day", "no such day in that month");
+                    return;
+                }
+
+                // A common year, in which the 29th of February counts as the first of March.
+                var day = new DateOnly(2024, (int)s["month"], (int)s["day"]).DayOfYear;
+                var hours = s.Put("daylight", Daylight.Hours(s["latitude"], day), "h", $"sunrise to sunset on day {(double)day} at {s["latitude"]}°");
+                var sunset = s.Put(
+                    "sunset after the sun's noon",
+                    hours / 2,
+                    "h",
+                    $"{hours} / 2; the clock's noon is up to an hour or two off, look at the day's forecast"
+                );
+                s.Put("stop waterborne trim after noon", Math.Max(0, sunset - 3.5), "h", $"{sunset} - 3.5");
+                s.Put("stop oil gloss after noon", Math.Max(0, sunset - 4.5), "h", $"{sunset} - 4.5");
+                s.Put("height of the sun at its noon", Daylight.Noon(s["latitude"], day), "°", $"90 - |latitude - declination|");
+            }
+        ),
+        new(
             "power",
             "Whether a supply carries what is plugged in",
             [
@@ -179,6 +225,49 @@ internal static class SiteSums
             }
         ),
     ];
+
+    private static void Dries(Sheet s)
+    {
+        var by = s.Word("dries-by") switch
+        {
+            "water" => DriesBy.Water,
+            "oxygen" => DriesBy.Oxygen,
+            "reaction" => DriesBy.Reaction,
+            _ => DriesBy.Lime,
+        };
+        var flow = s.Word("flow") switch
+        {
+            "still" => AirFlow.Still,
+            "through" => AirFlow.Through,
+            _ => AirFlow.Moving,
+        };
+        if (s["air"] < DryingPace.Coldest(by))
+        {
+            s.Fail("air", $"below {DryingPace.Coldest(by)} °C such a film does not form: wait or warm the face");
+            return;
+        }
+
+        var pace = DryingPace.In(by, s["air"], s["humidity"], flow, s["film"]);
+        var deep = s.Word("colour") == "deep" ? 1.3 : 1;
+        s.Put("for the temperature", pace.Warmth, "", $"2 to the power of (20 - {s["air"]}) / {(by is DriesBy.Water or DriesBy.Oxygen ? 12.0 : 10.0)}");
+        s.Put("for the humidity", pace.Damp, "", $"{(by == DriesBy.Water ? "(100 - 50) / (100 - humidity), 85 % at most" : "by the table of the kind")}");
+        s.Put("for the movement of the air", pace.Flow, "", $"{s.Word("flow")}");
+        s.Put("for the film", pace.Film, "", $"{s["film"]} of the usual film");
+        var factor = s.Put("longer than the label", pace.Total * deep, "times", $"the four together, 0.5 to 8{(deep > 1 ? ", and 1.3 for a deep colour" : "")}");
+        s.Put("time", s["label"] * factor, "h", $"{s["label"]} x {factor}");
+        if (factor > DryingPace.BetterWait)
+        {
+            s.Warn($"More than {DryingPace.BetterWait} times the label: wait for better air, or warm and ventilate.");
+        }
+
+        if (s["humidity"] > Coat)
+        {
+            s.Warn($"Over {Coat} %: nothing is coated outside, and metal nowhere.");
+        }
+    }
+
+    // Humidity over which nothing is coated (ISO 12944-7, from memory).
+    private const double Coat = 85;
 
     private static ReckonerInput Word(string name) =>
         Ask.OneOf(
