@@ -148,6 +148,7 @@ app.MapCatalogue();
 app.MapInstruments();
 app.MapPhotos();
 app.MapTrade();
+app.MapReckoner();
 
 if (Directory.Exists(settings.WebRoot))
 {

@@ -11,7 +11,11 @@ internal static partial class Slugs
     {
         var words = Others().Replace(title.ToLowerInvariant(), "-").Trim('-');
         var slug = words.Length > 50 ? words[..50].TrimEnd('-') : words;
-        slug = slug.Length == 0 ? "job" : slug;
+        slug =
+            slug.Length == 0 ? "job"
+            // The page of that address is no job.
+            : slug is "reckoner" or "api" ? $"{slug}-job"
+            : slug;
         return n == 1 ? slug : string.Create(CultureInfo.InvariantCulture, $"{slug}-{n}");
     }
 

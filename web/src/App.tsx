@@ -13,6 +13,8 @@ import { type Mode, sheetTheme } from "./theme";
 const bench = () => import("./shell/Shell");
 const Shell = lazy(async () => ({ default: (await bench()).Shell }));
 
+const ReckonerPage = lazy(async () => ({ default: (await import("./reckoner/ReckonerPage")).ReckonerPage }));
+
 const client = new QueryClient({
   defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
 });
@@ -36,6 +38,14 @@ function App() {
           <BrowserRouter>
             <Routes>
               <Route path="/" element={<Jobs />} />
+              <Route
+                path="/reckoner/:kind?"
+                element={
+                  <Suspense fallback={<div className="frame" aria-busy />}>
+                    <ReckonerPage />
+                  </Suspense>
+                }
+              />
               <Route
                 path={route}
                 element={

@@ -9,6 +9,7 @@ import "./styles.saying.css";
 import "./styles.trade.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
+import "./styles.reckoner.css";
 import "./styles.phone.css";
 
 // The head of the page is painted first: the program is read and run after that frame.

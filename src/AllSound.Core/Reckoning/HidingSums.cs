@@ -90,21 +90,6 @@ internal static class HidingSums
         }
 
         var needed = Coats.ToHide(power, ground, film, unseen);
-        if (needed is not { } coats)
-        {
-            s.Warn($"Not hidden in {(double)Coats.Most} coats: another paint, or an undercoat near the finish.");
-        }
-        else
-        {
-            s.Put("coats to hide", coats, "coats", $"{film} um, {Coats.Effective * 100} % of it counted, until L* is within {unseen} of full hiding");
-            s.Put(
-                "coats to lay",
-                Math.Max(coats, Coats.LeastLaid),
-                "coats",
-                $"never fewer than {(double)Coats.LeastLaid} of a finish; one only to freshen the same colour"
-            );
-        }
-
         if (
             !s.Has("undercoat")
             && needed is null or > Coats.LeastLaid
@@ -114,6 +99,26 @@ internal static class HidingSums
         {
             s.Put("undercoat to tint to", tint * 100, "", $"of all, the one with fewest coats over it; it lies at {under * 100} over the old colour");
             s.Put("coats over that undercoat", Math.Max(after, Coats.LeastLaid), "coats", $"{(double)after} hide it");
+        }
+
+        if (needed is not { } coats)
+        {
+            s.Warn($"Not hidden in {(double)Coats.Most} coats: another paint, or an undercoat near the finish.");
+        }
+        else
+        {
+            for (var n = 1; n <= coats; n++)
+            {
+                s.Put($"light reflectance after {n}", 100 * power.Over(ground, film * Coats.Effective * n), "", $"{n * film * Coats.Effective} um over {ground * 100}");
+            }
+
+            s.Put("coats to hide", coats, "coats", $"{film} um, {Coats.Effective * 100} % of it counted, until L* is within {unseen} of full hiding");
+            s.Put(
+                "coats to lay",
+                Math.Max(coats, Coats.LeastLaid),
+                "coats",
+                $"never fewer than {(double)Coats.LeastLaid} of a finish; one only to freshen the same colour"
+            );
         }
     }
 }

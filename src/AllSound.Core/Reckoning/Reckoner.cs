@@ -172,11 +172,27 @@ public sealed partial class Reckoner
             : null;
 }
 
+/// <summary>Reckoners of a kind.</summary>
+/// <param name="Title">What they have in common.</param>
+/// <param name="Reckoners">They, in the order in which they are listed.</param>
+public sealed record ReckonerGroup(string Title, ImmutableArray<Reckoner> Reckoners);
+
 /// <summary>The reckoners.</summary>
 public static class Reckoners
 {
+    /// <summary>All of them by kind.</summary>
+    public static ImmutableArray<ReckonerGroup> Groups { get; } =
+    [
+        new("Areas", Areas.All),
+        new("Paint", PaintSums.All),
+        new("Hiding and colour", HidingSums.All),
+        new("Materials", MaterialSums.All),
+        new("Time and money", MoneySums.All),
+        new("Air, light and site", SiteSums.All),
+    ];
+
     /// <summary>All of them, in the order in which they are listed.</summary>
-    public static ImmutableArray<Reckoner> All { get; } = [.. Areas.All, .. PaintSums.All, .. HidingSums.All, .. MaterialSums.All, .. MoneySums.All, .. SiteSums.All];
+    public static ImmutableArray<Reckoner> All { get; } = [.. Groups.SelectMany(g => g.Reckoners)];
 
     private static readonly FrozenDictionary<string, Reckoner> ById = All.ToFrozenDictionary(r => r.Id, StringComparer.Ordinal);
 

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { App, Input, Modal } from "antd";
 import { lazy, Suspense, useLayoutEffect, useState } from "react";
+import { Link } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
 import { keys, useJobs } from "../job/data";
 import { sessionOf } from "../job/useEdit";
@@ -96,6 +97,9 @@ export function Jobs() {
       <header className="strip">
         <span className="mark">All Sound</span>
         <span className="fill" />
+        <Link className="stripword" to="/reckoner">
+          Reckoner
+        </Link>
         <FileMenu job="" />
       </header>
       <main className="jobs">

@@ -194,6 +194,9 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
             {titles[v]} <kbd aria-hidden>{n + 1}</kbd>
           </Link>
         ))}
+        <Link className="onrail" to="/reckoner">
+          Reckoner
+        </Link>
         <button type="button" className="moreviews" aria-expanded={more} onClick={() => setMore(true)}>
           More
         </button>
@@ -249,6 +252,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
               </Link>
             ))}
           <Link to="/">All jobs</Link>
+          <Link to="/reckoner">Reckoner</Link>
           <button type="button" onClick={() => setContents(true)}>
             What is in the job
           </button>
