@@ -6,6 +6,9 @@ namespace AllSound.Core.Reckoning;
 /// <summary>How many coats hide an old colour, what a card says of a paint, and how far two colours are apart.</summary>
 internal static class HidingSums
 {
+    // More than anybody lays.
+    private const int MostByContrast = 12;
+
     private const string OwnCard = "own-card";
 
     private static readonly ReckonerInput Old = Ask.Number("old", "light reflectance of the old colour, 0 black to 100 white", "", null, 0, 100);
@@ -29,6 +32,66 @@ internal static class HidingSums
             ],
             "Kubelka and Munk's two-flux model; full hiding from a contrast ratio of 0.98 (ISO 6504-3); how paints scatter is a judgement, a card is better; two coats at least for how long they last (BS 6150) (from memory)",
             Hide
+        ),
+        new(
+            "contrast",
+            "Coats from a contrast ratio, and what they cost laid",
+            [
+                Old,
+                Ask.Number("new", "light reflectance of the new colour", "", null, 0, 100),
+                Ask.Number("contrast", "contrast ratio of a coat at its spreading rate", "", null, 0.01, 0.9999),
+                Ask.Number("left", "difference in light reflectance that is let pass", "", "0.5", 0.01, 50),
+                Ask.Perhaps(Ask.Number("primer", "light reflectance of a primer laid first", "", null, 0, 100)),
+                Ask.Number("primer-contrast", "contrast ratio of that primer", "", "0.95", 0.01, 0.9999),
+                Ask.Perhaps(Ask.Number("area", "area, to price it", "m2")),
+                Ask.Perhaps(Ask.Number("rate", "spreading rate", "m2/L", null, 0.01, 100)),
+                Ask.Number("litre", "price of a litre", "", "0"),
+                Ask.Number("production", "laid in an hour", "m2/h", "14", 0.1, 1000),
+                Ask.Number("hour", "price of an hour", "", "0"),
+            ],
+            "a coat of contrast ratio R leaves the share 1 - R of the difference: a rule of thumb, at the spreading rate that R was measured at (after ISO 6504-3, from memory)",
+            s =>
+            {
+                var seen = s["old"];
+                if (s.Has("primer"))
+                {
+                    var lost = 1 - s["primer-contrast"];
+                    seen = s.Put(
+                        "light reflectance seen after the primer",
+                        s["primer"] + ((seen - s["primer"]) * lost),
+                        "",
+                        $"{s["primer"]} + ({seen} - {s["primer"]}) x {lost}"
+                    );
+                }
+
+                var left = Math.Abs(s["new"] - seen);
+                var coats = 0;
+                while (left > s["left"] && coats < MostByContrast)
+                {
+                    coats++;
+                    var before = left;
+                    left = s.Put($"left after {(double)coats}", left * (1 - s["contrast"]), "", $"{before} x (1 - {s["contrast"]})");
+                }
+
+                if (left > s["left"])
+                {
+                    s.Warn($"Not hidden in {(double)MostByContrast} coats: another paint, or a primer near the finish.");
+                    return;
+                }
+
+                if (s.Has("area") && s.Has("rate"))
+                {
+                    var coat = s.Put(
+                        "a coat laid",
+                        s["area"] * ((s["litre"] / s["rate"]) + (s["hour"] / s["production"])),
+                        "",
+                        $"{s["area"]} x ({s["litre"]} / {s["rate"]} + {s["hour"]} / {s["production"]})"
+                    );
+                    s.Put("cost", coats * coat, "", $"{(double)coats} x {coat}");
+                }
+
+                s.Put("coats", coats, "coats", $"until {s["left"]} or less is left");
+            }
         ),
         new(
             "colour",

@@ -98,10 +98,20 @@ internal static class MoneySums
                 Ask.Number("upkeep", "upkeep and storage for a day's use", "", "0"),
                 Ask.Number("days", "days of use in all", "days", null, 0, 10_000),
                 Ask.Count("hires", "in so many hires", "1"),
+                Ask.Perhaps(Ask.Number("years", "years until it is sold again: then all is for a year, days and hires too", "years", null, 0.25, 50)),
+                Ask.Number("yearly", "upkeep and storage for a year, used or not", "", "0"),
+                Ask.Number("lent", "days of these on which a lent one serves", "days", "0", 0, 10_000),
+                Ask.Number("lent-cost", "what a lent one costs each time: tips, fetching, thanks", "", "0"),
             ],
-            "common practice",
+            "common practice; no interest reckoned",
             s =>
             {
+                if (s.Has("years"))
+                {
+                    AYear(s);
+                    return;
+                }
+
                 var hire = s.Put("hiring", (s["hire"] * s["days"]) + (s["delivery"] * s["hires"]), "", $"{s["hire"]} x {s["days"]} + {s["delivery"]} x {s["hires"]}");
                 var buy = s.Put("buying", s["buy"] - s["resale"] + (s["upkeep"] * s["days"]), "", $"{s["buy"]} - {s["resale"]} + {s["upkeep"]} x {s["days"]}");
                 s.Put("saved by buying", hire - buy, "", $"{hire} - {buy}");
@@ -118,4 +128,38 @@ internal static class MoneySums
             }
         ),
     ];
+
+    // A machine that is bought, kept some years and sold: each way by the year.
+    private static void AYear(Sheet s)
+    {
+        var lent = Math.Min(s["lent"], s["days"]);
+        if (lent > 0)
+        {
+            s.Put(
+                "lending and hiring, a year",
+                (lent * s["lent-cost"]) + ((s["days"] - lent) * s["hire"]),
+                "",
+                $"{lent} x {s["lent-cost"]} + {s["days"] - lent} x {s["hire"]}"
+            );
+        }
+
+        var hire = s.Put("hiring, a year", (s["hire"] * s["days"]) + (s["delivery"] * s["hires"]), "", $"{s["hire"]} x {s["days"]} + {s["delivery"]} x {s["hires"]}");
+        var buy = s.Put(
+            "owning, a year",
+            ((s["buy"] - s["resale"]) / s["years"]) + s["yearly"] + (s["upkeep"] * s["days"]),
+            "",
+            $"({s["buy"]} - {s["resale"]}) / {s["years"]} + {s["yearly"]} + {s["upkeep"]} x {s["days"]}"
+        );
+        s.Put("saved by owning, a year", hire - buy, "", $"{hire} - {buy}");
+        var perDay = s["hire"] - s["upkeep"];
+        if (perDay > 0)
+        {
+            s.Put(
+                "days a year from which owning pays",
+                Math.Max(0, ((s["buy"] - s["resale"]) / s["years"]) + s["yearly"] - (s["delivery"] * s["hires"])) / perDay,
+                "days",
+                $"(({s["buy"]} - {s["resale"]}) / {s["years"]} + {s["yearly"]} - {s["delivery"] * s["hires"]}) / {perDay}"
+            );
+        }
+    }
 }
