@@ -183,6 +183,12 @@ public sealed partial class DocumentTests
     }
 
     [Fact]
+    public void The_client_reads_whole_sentences()
+    {
+        Assert.All(Written(DocumentKind.ClientSummary).Pages, p => Assert.DoesNotMatch(@"[a-z\d]\. [a-z]", Whole(p)));
+    }
+
+    [Fact]
     public void The_crew_sees_no_prices()
     {
         var currency = Figures.Money(1, Demo.Job.Rates.Currency)[..1];

@@ -56,7 +56,7 @@ internal static class ClientSummary
                     + (
                         held.Length == 0
                             ? ""
-                            : $" {Count(held.Sum(g => g.Surfaces.Length), "surface")} cannot be begun yet; that would come to {Figures.Money(Sum(held: true), job.Rates.Currency)} more once what stops it is dealt with."
+                            : $" {StepTable.Capital(Count(held.Sum(g => g.Surfaces.Length), "surface"))} cannot be begun yet; that would come to {Figures.Money(Sum(held: true), job.Rates.Currency)} more once what stops it is dealt with."
                     )
             ),
             .. Untried(rooms.Sum(r => r.Groups.Sum(g => g.Untried))),

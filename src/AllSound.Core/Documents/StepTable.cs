@@ -93,5 +93,5 @@ internal sealed class StepTable(Told told)
 
     private static string Join(IEnumerable<string> said) => string.Join(" ", said.Where(s => s.Length > 0)).Replace("..", ".", StringComparison.Ordinal);
 
-    private static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
+    internal static string Capital(string text) => char.ToUpperInvariant(text[0]) + text[1..];
 }
