@@ -143,15 +143,18 @@ internal sealed class Analysis : IDisposable
         );
     }
 
+    /// <summary>Works out how every surface of a job stands, and keeps it for whoever asks.</summary>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public void Foresee(StoredJob stored, CancellationToken cancel) => Lines(stored, cancel);
+
+    // All surfaces at once: a room by itself has too few of them to keep the processors busy.
+    private SurfaceLine[] Lines(StoredJob stored, CancellationToken cancel) =>
+        [.. stored.Job.Surfaces().AsParallel().AsOrdered().WithCancellation(cancel).Select(p => Line(stored, p.Building, p.Space, p.Surface))];
+
     /// <summary>A job with the state of every surface.</summary>
     public JobView View(StoredJob stored)
     {
-        // All surfaces at once: a room by itself has too few of them to keep the processors busy.
-        var known = stored
-            .Job.Surfaces()
-            .AsParallel()
-            .Select(p => (p.Surface.Id, Line: Line(stored, p.Building, p.Space, p.Surface)))
-            .ToFrozenDictionary(x => x.Id, x => x.Line, StringComparer.Ordinal);
+        var known = Lines(stored, CancellationToken.None).ToFrozenDictionary(l => l.Id, StringComparer.Ordinal);
         return new(
             stored.Job.Id,
             stored.Job with
@@ -187,7 +190,7 @@ internal sealed class Analysis : IDisposable
     /// <summary>How a job stands, by the verdicts of its surfaces.</summary>
     public JobState State(StoredJob stored)
     {
-        SurfaceLine[] all = [.. stored.Job.Surfaces().AsParallel().AsOrdered().Select(p => Line(stored, p.Building, p.Space, p.Surface))];
+        var all = Lines(stored, CancellationToken.None);
         int Count(Verdict verdict) => all.Count(l => l.Verdict == verdict);
         return new(
             Count(Verdict.Sound),

@@ -61,8 +61,8 @@ internal sealed record NewJob
 }
 
 /// <summary>A job with its spaces and the state of every surface. The records hold nothing of what belongs to them.
-/// Revision is how many changes the job has had, as papers print it.</summary>
-internal sealed record JobView(string Id, Job Job, long Version, long Revision, ImmutableArray<BuildingView> Buildings, ImmutableArray<SpoiltView> Spoilt);
+/// Changes is how many there have been, which papers print as their revision.</summary>
+internal sealed record JobView(string Id, Job Job, long Version, long Changes, ImmutableArray<BuildingView> Buildings, ImmutableArray<SpoiltView> Spoilt);
 
 /// <summary>A record that is there and cannot be read, and from when the last version is that can.</summary>
 internal sealed record SpoiltView(RecordKind Kind, string Id, string Why, DateTimeOffset? Earlier);

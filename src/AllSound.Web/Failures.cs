@@ -114,4 +114,7 @@ internal static partial class LogLines
 
     [LoggerMessage(EventId = 6, Level = LogLevel.Warning, Message = "Opened for reading only: {Why}")]
     public static partial void ReadingOnly(this ILogger log, string why);
+
+    [LoggerMessage(EventId = 7, Level = LogLevel.Warning, Message = "The latest jobs were not worked out ahead: {Kind}")]
+    public static partial void NotForeseen(this ILogger log, string kind);
 }

@@ -15,6 +15,16 @@ public sealed class FigureTests
     public void Money_has_its_sign_and_no_false_pence(double amount, string currency, string said) => Assert.Equal(said, Figures.Money((decimal)amount, currency));
 
     [Theory]
+    [InlineData(2.4, "GBP", "£2")]
+    [InlineData(19.6, "GBP", "£20")]
+    [InlineData(87.4, "GBP", "£85")]
+    [InlineData(88, "EUR", "€90")]
+    [InlineData(149, "USD", "$150")]
+    [InlineData(1244, "GBP", "£1,240")]
+    public void Money_that_is_roughly_known_has_no_more_figures_than_that(double amount, string currency, string said) =>
+        Assert.Equal(said, Figures.About((decimal)amount, currency));
+
+    [Theory]
     [InlineData(0, "0 h")]
     [InlineData(0.08, "5 min")]
     [InlineData(0.75, "45 min")]

@@ -292,6 +292,27 @@ public sealed partial class LineReaderTests
     )]
     private static partial System.Text.RegularExpressions.Regex Denies();
 
+    // Who corrects himself writes a comma after the "no"; without it something is ruled out.
+    [Theory]
+    [InlineData("2 coats eggshell... no, durable matt, 4 hours between", "tc_emul_roll/emul_dur tc_emul_roll/emul_dur")]
+    [InlineData("Oil gloss -- I mean acrylic satin", "tc_wb_trim/enamel_wb")]
+    [InlineData("Undercoat ... no sanding between", "uc_alkyd ?")]
+    [InlineData("Strip with gel -- no flame", "st_solvent ?")]
+    [InlineData("Undercoat -- gloss", "uc_alkyd tc_gloss")]
+    public void A_correction_is_told_from_a_denial(string line, string means)
+    {
+        var read = string.Join(' ', LineReader.Read(line).Select(r => r.Step is { } s ? s.Operation + (s.Product is null ? "" : $"/{s.Product[2..]}") : "?"));
+        Assert.Equal(means, read);
+    }
+
+    [Theory]
+    [InlineData("Scrape off all that lifts, back to the gloss", "ls_scrape_loose")]
+    [InlineData("Limewash three coats, sheeted against the sun", "tc_mineral")]
+    [InlineData("Galv primer, same day", "pr_galv")]
+    [InlineData("Masonry paint on the wash as it is", "tc_masonry")]
+    public void An_extent_a_shelter_and_a_time_are_no_steps(string line, string only) =>
+        Assert.Equal([only], LineReader.Read(line).Select(r => r.Step?.Operation).OfType<string>().Distinct());
+
     [Fact]
     public void Prose_is_not_taken_apart()
     {

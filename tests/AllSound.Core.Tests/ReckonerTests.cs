@@ -70,6 +70,27 @@ public sealed partial class ReckonerTests
     public void Units_are_taken_as_people_write_them(string said, string same) =>
         Assert.All(Of(said).Results.Zip(Of(same).Results), p => Assert.Equal(p.Second.Value, p.First.Value, 9));
 
+    [Fact]
+    public void What_was_asked_comes_back_in_the_unit_it_is_reckoned_in()
+    {
+        var answer = Of("gable width=27'6\" eaves=520cm pitch=25 openings=1x2");
+        Assert.Equal("8.382", answer.Inputs["width"]);
+        Assert.Equal("5.2", answer.Inputs["eaves"]);
+        Assert.Equal("1x2", answer.Inputs["openings"]);
+    }
+
+    [Fact]
+    public void Small_figures_are_written_out() => Assert.Contains(Of("hiding old=4").Working, w => w.Contains("absorbs 0.000944", StringComparison.Ordinal));
+
+    [Fact]
+    public void An_undercoat_that_is_named_is_the_ground_of_the_finish()
+    {
+        var bare = Of("hiding old=4");
+        var over = Of($"hiding old=4 undercoat={Value(bare, "undercoat to tint to").ToString(CultureInfo.InvariantCulture)}");
+        Assert.True(Value(over, "coats to hide") <= Value(bare, "coats over that undercoat"));
+        Assert.DoesNotContain(over.Results, r => r.Name == "undercoat to tint to");
+    }
+
     [Theory]
     [InlineData("room length=4 width=3", "height: is wanted")]
     [InlineData("room length=four width=3 height=2.4", "length: expected a number in m, found 'four'")]
@@ -85,6 +106,14 @@ public sealed partial class ReckonerTests
     [InlineData("leftover depth=20", "diameter: say inside diameter")]
     [InlineData("unit value=3 from=kg to=m", "to: kg cannot be turned into m")]
     [InlineData("litres area=20 rate=0", "rate: expected 0.01 to 100")]
+    [InlineData("drying label=4 air=5 humidity=50", "air: below 8 °C such a film does not form")]
+    [InlineData("drying label=4 air=9 humidity=50 dries-by=reaction", "air: below 10 °C")]
+    [InlineData("daylight month=2 day=30", "day: no such day in that month")]
+    [InlineData("daylight latitude=80 month=6 day=21", "latitude: expected -66 to 66")]
+    [InlineData("hiding old=4 paint=own-card", "paint: an own card wants its readings")]
+    [InlineData("hiding old=4 paint=own-card over-black=90 over-white=80 card-film=30", "paint: an own card wants its readings")]
+    [InlineData("hiding old=4 film=0", "film: a coat has some film")]
+    [InlineData("colour first=teal second=#ffffff", "first: 'teal' is no colour")]
     public void What_is_asked_wrongly_is_said_and_nothing_is_answered(string line, string problem)
     {
         var reckoning = Try(line);
@@ -99,6 +128,17 @@ public sealed partial class ReckonerTests
     [InlineData("leftover diameter=228 depth=78 area=38 rate=12", "cannot be promised")]
     [InlineData("power load=3.5", "More than this supply carries")]
     [InlineData("room length=1 width=1 height=1 openings=3x3", "larger than the walls")]
+    [InlineData("drying label=4 air=10 humidity=80", "More than 5 times the label")]
+    [InlineData("drying label=4 air=20 humidity=90", "nothing is coated outside")]
+    [InlineData("power load=2 lead=50 section=1", "is lost in the lead")]
+    [InlineData("ladder-and-tower height=8 base=1.3", "Too tall for that base")]
+    [InlineData("ladder-and-tower height=4", "Local rules come first")]
+    [InlineData("heater-water power=4 hours=8 volume=30 air=8", "More water than the air can take")]
+    [InlineData("dehumidifier water=20", "Not for new lime")]
+    [InlineData("colour first=50/2/3 second=50/2/3", "Hardly seen even side by side")]
+    [InlineData("colour first=#ffffff second=#000000", "Two colours for anybody")]
+    [InlineData("contrast old=0 new=100 contrast=0.01", "Not hidden in 12 coats")]
+    [InlineData("hiding old=4 paint=clean-yellow film=2", "Not hidden in 8 coats")]
     public void What_to_look_out_for_is_said(string line, string warning) => Assert.Contains(Of(line).Warnings, w => w.Contains(warning, StringComparison.Ordinal));
 
     /// <summary>A wave is longer than its pitch, and for a shallow one by a quarter of the square of its slope (series of the arc length of a sine).</summary>

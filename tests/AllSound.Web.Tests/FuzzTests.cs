@@ -117,7 +117,7 @@ public sealed class FuzzTests
         public void Learn(JsonObject job, JsonObject view)
         {
             versions.Clear();
-            versions.AddRange([.. new[] { job["version"], job["revision"], view["version"] }.Select(v => v!.ToJsonString())]);
+            versions.AddRange([.. new[] { job["version"], view["revision"], view["version"] }.Select(v => v!.ToJsonString())]);
             surface = view["surface"]!.ToJsonString();
         }
 

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.Json.Nodes;
+using Microsoft.Extensions.Hosting;
 using Xunit;
 
 namespace AllSound.Web.Tests;
@@ -37,6 +38,30 @@ public sealed class JobListTests
             Surfaces(now),
             s => Assert.True(s["signs"] is null or JsonArray { Count: 0 } && s["readings"] is null or JsonArray { Count: 0 } && s["layers"] is null)
         );
+    }
+
+    // The page of that address is the reckoner's.
+    [Fact]
+    public async Task A_job_called_like_a_page_of_the_program_gets_an_address_of_its_own()
+    {
+        using var server = new Server();
+        using var begun = await server.Post("/api/jobs", """{"title":"Reckoner"}""");
+        Assert.Equal(HttpStatusCode.Created, begun.StatusCode);
+        Assert.Equal(["reckoner-job"], (await Json(server, "/api/jobs"))!.AsArray().Select(j => j!["id"]!.ToString()));
+    }
+
+    // Until it has thought ahead an answer takes longer; it is the same.
+    [Fact]
+    public async Task The_latest_jobs_are_worked_out_after_the_start_and_answer_as_before()
+    {
+        using var first = await new Server().WithDemo();
+        var before = await Json(first, "/api/jobs/sallow-ferry");
+        first.Stop();
+        using var second = new Server(database: first.Database);
+        var ahead = Assert.Single(second.Part<IEnumerable<IHostedService>>().OfType<BackgroundService>(), s => s.GetType().Name == "Forethought");
+        await ahead.ExecuteTask!.WaitAsync(Stop);
+        Assert.True(ahead.ExecuteTask!.IsCompletedSuccessfully);
+        Assert.Equal(before!.ToJsonString(), (await Json(second, "/api/jobs/sallow-ferry"))!.ToJsonString());
     }
 
     [Fact]

@@ -22,10 +22,6 @@ public static class Coats
     private const double UndercoatScattering = 0.17;
     private const double UndercoatFilm = 35;
 
-    /// <summary>Lightness L*, 0 to 100, of a luminous reflectance.</summary>
-    /// <param name="reflectance">From 0 to 1.</param>
-    public static double Lightness(double reflectance) => Colour.Lightness(reflectance);
-
     /// <summary>Fewest coats after which the old colour is not seen.</summary>
     /// <param name="paint">The paint.</param>
     /// <param name="ground">Reflectance of what it goes on.</param>
@@ -36,7 +32,7 @@ public static class Coats
     {
         for (var coats = 0; coats <= Most; coats++)
         {
-            if (Math.Abs(Lightness(paint.Over(ground, film * Effective * coats)) - Lightness(paint.Infinite)) <= unseen)
+            if (Math.Abs(Colour.Lightness(paint.Over(ground, film * Effective * coats)) - Colour.Lightness(paint.Infinite)) <= unseen)
             {
                 return coats;
             }
@@ -64,7 +60,10 @@ public static class Coats
                 && (
                     best is not { } b
                     || coats < b.Coats
-                    || (coats == b.Coats && Math.Abs(Lightness(tint) - Lightness(paint.Infinite)) < Math.Abs(Lightness(b.Tint) - Lightness(paint.Infinite)))
+                    || (
+                        coats == b.Coats
+                        && Math.Abs(Colour.Lightness(tint) - Colour.Lightness(paint.Infinite)) < Math.Abs(Colour.Lightness(b.Tint) - Colour.Lightness(paint.Infinite))
+                    )
                 )
             )
             {

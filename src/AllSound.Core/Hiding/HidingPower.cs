@@ -89,7 +89,4 @@ public readonly record struct HidingPower(double Scattering, double Absorption)
 
     /// <summary>Reflectance of the white of a test card (ISO 6504-3, from memory).</summary>
     public const double White = 0.80;
-
-    /// <summary>Contrast ratio from which a film hides (ISO 6504-3, from memory).</summary>
-    public const double Hides = 0.98;
 }

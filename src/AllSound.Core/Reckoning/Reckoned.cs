@@ -50,7 +50,7 @@ public sealed record ReckonedResult([property: Prose] string Name, double Value,
 
 /// <summary>An answer with its working.</summary>
 /// <param name="Kind">Id of the reckoner.</param>
-/// <param name="Inputs">What was asked, by name, as it was understood.</param>
+/// <param name="Inputs">What was asked, by name, as it was understood: numbers in the unit of their input.</param>
 /// <param name="Results">The figures, the one that is mostly wanted last.</param>
 /// <param name="Working">How they were got, line by line, in the units of the results: no terms or units change it, or its numbers would not agree.</param>
 /// <param name="Source">Where the rule comes from.</param>

@@ -68,7 +68,8 @@ public sealed partial class Reckoner
                 if (Read(input, text, problems) is { } value)
                 {
                     values[input.Name] = value;
-                    said[input.Name] = text;
+                    // As it was understood: in the unit that the input is reckoned in.
+                    said[input.Name] = value is double number ? number.ToString("R", CultureInfo.InvariantCulture) : text;
                 }
             }
         }

@@ -81,6 +81,7 @@ internal sealed class Sheet(IReadOnlyDictionary<string, object> inputs)
         value == 0 ? "0"
         : Math.Abs(value) >= 1000 ? value.ToString("#,0.##", CultureInfo.InvariantCulture)
         : Math.Abs(value) >= 0.001 ? value.ToString("0.####", CultureInfo.InvariantCulture)
+        : Math.Abs(value) >= 0.000001 ? value.ToString("0.#########", CultureInfo.InvariantCulture)
         : value.ToString("0.##E0", CultureInfo.InvariantCulture);
 
     /// <summary>Writes numbers in a line of working with as many figures as count.</summary>

@@ -111,7 +111,7 @@ internal static class SiteSums
                 Ask.Number("film", "film laid, over the usual one", "", "1", 0.2, 5),
                 Ask.OneOf("colour", "deep colours dry slower", "pale", "pale", "deep"),
             ],
-            "a model by judgement from common practice: half as fast for each 12 K colder (10 K two-part and lime), waterborne as the air is drier; factors together 0.5 to 8",
+            "the product's own sheet comes first; a model by judgement from common practice: half as fast for each 12 K colder (10 K two-part and lime), waterborne as the air is drier; factors together 0.5 to 8",
             Dries
         ),
         new(
@@ -131,7 +131,7 @@ internal static class SiteSums
                     return;
                 }
 
-                // A common year, in which the 29th of February counts as the first of March.
+                // Of a leap year, so that the 29th of February is a day; a day more or less is some minutes.
                 var day = new DateOnly(2024, (int)s["month"], (int)s["day"]).DayOfYear;
                 var hours = s.Put("daylight", Daylight.Hours(s["latitude"], day), "h", $"sunrise to sunset on day {(double)day} at {s["latitude"]}°");
                 var sunset = s.Put(

@@ -90,7 +90,7 @@ function DrawnRoom() {
         title={`Specification: ${space.space.title}`}
         under={job.job.title}
         date={today}
-        mark={`${surfaces.length} surfaces · revision ${job.revision}`}
+        mark={`${surfaces.length} surfaces · revision ${job.changes}`}
         from={(job.job.letterhead ?? "").split("\n").filter((line) => line.trim() !== "")}
       >
         <div style={{ height: 250, margin: "10px 0" }}>
@@ -134,7 +134,7 @@ function DrawnRoom() {
         </p>
       </Sheet>
       {views.map((v) => (
-        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.job.title} date={today} revision={job.revision} />
+        <SurfaceSheet key={v.surface.id} view={v} jobTitle={job.job.title} date={today} revision={job.changes} />
       ))}
     </div>
   );

@@ -19,7 +19,7 @@ export type Pending = {
 };
 
 /** What outlives the page: edits that wait, the one under way, and what can be undone. */
-export type Kept = { pending: [Key, Pending][]; flight: Batch | null; undo: Step[]; redo: Step[] };
+export type Kept = { pending: [Key, Pending][]; flight: Batch | null; undo: readonly Step[]; redo: readonly Step[] };
 
 const MostKept = 300_000;
 

@@ -1,20 +1,9 @@
+import { nextBatch } from "./batch";
 import { type Kept, keep, type Pending, parse, restore } from "./kept";
 import { idOf, kindOf, shapeOf } from "./keys";
 import { type Choice, type Json, merge, same } from "./merge";
-import { type Step, stepOver, type Way } from "./steps";
-import type {
-  Answer,
-  Batch,
-  Clock,
-  Edit,
-  Item,
-  Key,
-  RecordState,
-  SessionState,
-  Store,
-  Stored,
-  Transport,
-} from "./types";
+import { Steps, stepOver, type Way } from "./steps";
+import type { Answer, Batch, Clock, Edit, Key, RecordState, SessionState, Store, Stored, Transport } from "./types";
 import { pathsWords } from "./words";
 
 type Parts = {
@@ -28,7 +17,6 @@ type Parts = {
   place: string;
 };
 
-const MostSteps = 100;
 const Pause = 180;
 const FirstRetry = 2_000;
 const LongestRetry = 30_000;
@@ -40,8 +28,7 @@ const LongestRetry = 30_000;
 export class JobSession {
   private readonly known = new Map<Key, Stored>();
   private readonly pending = new Map<Key, Pending>();
-  private undoSteps: Step[] = [];
-  private redoSteps: Step[] = [];
+  private readonly steps = new Steps();
   private flight: Batch | null = null;
   private busy = false;
   private turning: Promise<void> = Promise.resolve();
@@ -93,8 +80,8 @@ export class JobSession {
         message: this.message,
         conflicts,
         refused,
-        undo: this.undoSteps.at(-1)?.label ?? null,
-        redo: this.redoSteps.at(-1)?.label ?? null,
+        undo: this.steps.last("undo")?.label ?? null,
+        redo: this.steps.last("redo")?.label ?? null,
       };
     }
     return this.shown;
@@ -140,10 +127,7 @@ export class JobSession {
   edit(label: string, edits: Edit[], soon = false, step = true) {
     const real = edits.filter((e) => !same(e.before, e.after));
     if (real.length === 0) return;
-    if (step) {
-      this.undoSteps = [...this.undoSteps.slice(1 - MostSteps), { label, edits: real }];
-      this.redoSteps = [];
-    }
+    if (step) this.steps.add({ label, edits: real });
     this.put(label, real);
     this.schedule(soon ? 0 : Pause);
     this.changed();
@@ -151,8 +135,7 @@ export class JobSession {
 
   /** A change that the server made itself, such as taking a file in: it can be undone too. */
   made(label: string, change: number) {
-    this.undoSteps = [...this.undoSteps.slice(1 - MostSteps), { label, change }];
-    this.redoSteps = [];
+    this.steps.add({ label, change });
     this.changed();
   }
 
@@ -183,7 +166,7 @@ export class JobSession {
 
   /** Takes the last step off the list of what can be undone, as it came to nothing. */
   forget(label: string) {
-    if (this.undoSteps.at(-1)?.label === label) this.undoSteps = this.undoSteps.slice(0, -1);
+    this.steps.forget(label);
     this.changed();
   }
 
@@ -309,30 +292,9 @@ export class JobSession {
     this.stopTimer = this.parts.clock.after(ms, () => void this.flush());
   }
 
-  private next(): Batch | null {
-    const stuck = new Set(
-      [...this.pending.values()].filter((p) => p.theirs || p.refused !== undefined).map((p) => p.group),
-    );
-    const first = [...this.pending.values()].find((p) => !stuck.has(p.group));
-    if (!first) return null;
-    const items: Item[] = [];
-    for (const [key, p] of this.pending) {
-      if (p.group !== first.group) continue;
-      items.push({
-        kind: kindOf(key),
-        id: idOf(key),
-        version: p.base.version,
-        ...(p.parent === undefined ? {} : { parent: p.parent }),
-        ...(p.position === undefined ? {} : { position: p.position }),
-        ...(p.mine === null ? {} : { value: p.mine }),
-      });
-    }
-    return { token: this.parts.token(), label: first.label.slice(0, 200), items };
-  }
-
   private async flush() {
     if (this.busy) return;
-    this.flight ??= this.next();
+    this.flight ??= nextBatch(this.pending, this.parts.token);
     if (!this.flight) return;
     const batch = this.flight;
     this.busy = true;
@@ -341,7 +303,7 @@ export class JobSession {
     this.busy = false;
     this.take(batch, answer);
     this.changed();
-    if (answer.kind !== "down" && (this.flight || this.next())) this.schedule(0);
+    if (answer.kind !== "down" && (this.flight || nextBatch(this.pending, this.parts.token))) this.schedule(0);
   }
 
   private take(batch: Batch, answer: Answer) {
@@ -406,12 +368,11 @@ export class JobSession {
   }
 
   private async back(way: Way) {
-    const steps = way === "undo" ? this.undoSteps : this.redoSteps;
-    const step = steps.at(-1);
+    const step = this.steps.last(way);
     if (!step) return;
     const edits = step.edits ?? (step.change === undefined ? [] : await this.parts.transport.change(step.change));
     // Told by an answer that came late: somebody else was quicker.
-    if ((way === "undo" ? this.undoSteps : this.redoSteps).at(-1) !== step) return;
+    if (this.steps.last(way) !== step) return;
     if (!edits) {
       this.onNotice(`"${step.label}" cannot be taken back now: what it did could not be read.`);
       return;
@@ -423,13 +384,7 @@ export class JobSession {
       return;
     }
     const { made, left } = over;
-    if (way === "undo") {
-      this.undoSteps = this.undoSteps.slice(0, -1);
-      this.redoSteps = [...this.redoSteps, step];
-    } else {
-      this.redoSteps = this.redoSteps.slice(0, -1);
-      this.undoSteps = [...this.undoSteps, step];
-    }
+    this.steps.turned(way);
     if (left.length > 0) this.onNotice(`Left as it is, because it was changed since: ${pathsWords(left)}.`);
     if (made.length > 0) {
       this.put(`${way === "undo" ? "Undone" : "Done again"}: ${step.label}`, made);
@@ -461,8 +416,8 @@ export class JobSession {
     keep(this.parts.store, this.name, {
       pending: [...this.pending],
       flight: this.flight,
-      undo: this.undoSteps,
-      redo: this.redoSteps,
+      undo: this.steps.undo,
+      redo: this.steps.redo,
     });
   }
 
@@ -493,8 +448,8 @@ export class JobSession {
     if (!kept) return;
     for (const [key, pending] of kept.pending) this.pending.set(key, pending);
     this.flight = kept.flight;
-    this.undoSteps = kept.undo;
-    this.redoSteps = kept.redo;
+    this.steps.undo = kept.undo;
+    this.steps.redo = kept.redo;
     if (this.pending.size > 0 || this.flight) this.schedule(0);
   }
 }

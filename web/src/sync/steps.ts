@@ -39,3 +39,36 @@ export async function stepOver(
   }
   return { made, left };
 }
+
+const Most = 100;
+
+/** What can be undone and what can be done again, the last made last. The lists are replaced and never changed. */
+export class Steps {
+  undo: readonly Step[] = [];
+  redo: readonly Step[] = [];
+
+  /** A step was made: what was taken back before it cannot be done again any more. */
+  add(step: Step) {
+    this.undo = [...this.undo.slice(1 - Most), step];
+    this.redo = [];
+  }
+
+  /** The step that would go that way next. */
+  last(way: Way): Step | undefined {
+    return this[way].at(-1);
+  }
+
+  /** The last step went that way: from now on it can go the other. */
+  turned(way: Way) {
+    const step = this.last(way);
+    if (!step) return;
+    const other: Way = way === "undo" ? "redo" : "undo";
+    this[way] = this[way].slice(0, -1);
+    this[other] = [...this[other], step];
+  }
+
+  /** Takes the last step off, where it is that one. */
+  forget(label: string) {
+    if (this.last("undo")?.label === label) this.undo = this.undo.slice(0, -1);
+  }
+}

@@ -89,7 +89,7 @@ internal static partial class LineParts
     private static partial Regex Prime();
 
     [GeneratedRegex(
-        @"\s*(?:[,;&+]|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:" + Opening + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
+        @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:" + Opening + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Pieces();

@@ -225,7 +225,7 @@ internal static class MannerPhrases
         ),
         Said(
             "cement-on-lime",
-            @"^(?!.*\b(?:fibre|fiber|instead|rather|hack|cut|rake|take|knock|remov|off)\w*\b).*\bcement\w*\b(?:\s+\w+){0,3}\s*(?:patch|fill|render|mortar|repair|point|skim|mix|on\b|in\b|over\b)|\b(?:patch|fill|render|mortar|repair|point|skim|make|made)\w*\b[^.;]*\b(?:with|in)\s+(?:\w+\s+){0,2}cement\b"
+            @"^(?!.*\b(?:fibre|fiber|instead|rather|hack|cut|rake|take|knock|remov|off)\w*\b|.*\blime[\s:/+-]+(?:and\s+)?cement\b|.*\bcement[\s:/+-]+(?:and\s+)?lime\s+(?!render|wall|plaster)).*(?:\bcement\w*\b(?:\s+\w+){0,3}\s*(?:patch|fill|render|mortar|repair|point|skim|mix|on\b|in\b|over\b)|\b(?:patch|fill|render|mortar|repair|point|skim|make|made)\w*\b[^.;]*\b(?:with|in)\s+(?:\w+\s+){0,2}cement\b)"
         ),
         Said(
             "mould-wiped",
@@ -255,7 +255,7 @@ internal static class MannerPhrases
         ),
         Said(
             "hot-radiator",
-            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm|on)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)"
+            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)"
         ),
     ];
 

@@ -133,8 +133,8 @@ internal sealed partial class Follower
         return putRight ? Put(need, now) : now;
     }
 
-    // Bright metal stays so for a shift.
-    private static bool Lapsed(Need need, int? waited) => need.Id.StartsWith("prepared-", StringComparison.Ordinal) && waited > 12 * 60;
+    // Bright metal does not stay so.
+    private static bool Lapsed(Need need, int? waited) => need.Id.StartsWith("prepared-", StringComparison.Ordinal) && waited > Weathering.BareMetalHours * 60;
 
     // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
     private Condition? Asked(Need need, in Condition now)

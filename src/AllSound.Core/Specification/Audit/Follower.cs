@@ -94,8 +94,8 @@ internal sealed partial class Follower
         // Asked one by one: what is put right for one may meet another.
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
-            // Coats that were not understood are judged as nothing, neither as laid nor as missing; and lines that stop before any coat ask for none.
-            if (need.Severity == Severity.Poor && (said.Any(s => s.UnreadCoats) || (said.Length > 0 && run.Acts.All(a => a.Operation.Role == CoatRole.None))))
+            // Coats that were not understood are judged as nothing, neither as laid nor as missing; and lines by which nothing is done ask for none.
+            if (need.Severity == Severity.Poor && (said.Any(s => s.UnreadCoats) || (said.Length > 0 && steps.Count == 0)))
             {
                 run.Notes.Add((steps.Count, need));
                 continue;

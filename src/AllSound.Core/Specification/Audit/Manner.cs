@@ -21,9 +21,6 @@ internal readonly record struct MannerAt(Surface Surface, Condition Start, Condi
     /// <summary>Outside.</summary>
     public bool Outside => Surface.Exposure == Exposure.Outside;
 
-    /// <summary>More than a few chips are bare or will be once what is loose is off. The share is a judgement.</summary>
-    public bool MuchBare => (Facts.LooseShare ?? 0) + (Facts.BareShare ?? 0) > 0.1;
-
     /// <summary>Soft stone, soft brick or lime.</summary>
     public bool Soft => Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.StonePorous or Substrate.RenderLime or Substrate.LimeOld or Substrate.LimeNew;
 

@@ -187,7 +187,7 @@ internal static partial class Manners
                 "Brush and wash with water; no acid on lime."
             ) with
             {
-                When = at => at.Start.Get(Facets.Substrate) is Substrate.LimeNew or Substrate.LimeOld or Substrate.BrickSoft or Substrate.StonePorous,
+                When = at => at.Soft,
             },
             Fails(
                 "caustic-on-aluminium",
@@ -269,7 +269,7 @@ internal static partial class Manners
                     at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None } act
                     && (act.Operation.Role != CoatRole.Spot || (act.Product.Cover is Cover.MetalAlkyd or Cover.WoodAlkyd && at.Start.Get(Facets.Film) == Film.None))
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
-                    && (at.Now.Get(Facets.Film) == Film.None || (at.MuchBare && at.Now.Get(Facets.Bare) == Bare.Raw))
+                    && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",

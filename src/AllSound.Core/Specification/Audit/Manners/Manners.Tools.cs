@@ -61,9 +61,7 @@ internal static partial class Manners
                 "Use a stiff bristle or nylon brush."
             ) with
             {
-                When = at =>
-                    at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous
-                    || at.Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.StonePorous or Substrate.RenderLime or Substrate.LimeOld,
+                When = at => at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous || at.Soft,
             },
             Fails(
                 "coarse-on-veneer",
