@@ -212,6 +212,6 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:orbital|delta|palm|belt|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Machine();
 
-    [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\b1\s*:\s*\d|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\blet\s+down\b|\bcut\s+(?:with|back)\b|\b1\s*:\s*\d|\b\d\s*:\s*1\b|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]
     private static partial Regex Thinned();
 }

@@ -232,7 +232,7 @@ internal static partial class Families
     ];
 
     // Wet and dry are not the same, nor are spots and the whole, nor kinds of ground.
-    private static bool Fits(string part, Operation operation)
+    internal static bool Fits(string part, Operation operation)
     {
         var wet =
             operation.Id

@@ -96,6 +96,7 @@ public static partial class LineReader
                 joined.Count > 0
                 && (
                     onward
+                    || (LineParts.OnlyGrit(piece) && before is { Group: Treatment.Group.Abrade })
                     || (open && !StandsAlone(piece))
                     || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
                 )

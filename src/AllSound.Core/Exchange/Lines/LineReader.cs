@@ -144,10 +144,10 @@ public static partial class LineReader
                 : LineParts.OnlyAbrades(words) && last is not null && Is(last, Fills)
                     ? Understood(
                         words,
-                        RubbingDown[0],
+                        RubbingDown.FirstOrDefault(o => Families.Fits(words, o)) ?? RubbingDown[0],
                         null,
                         1,
-                        [.. RubbingDown[1..].Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
+                        [.. RubbingDown.Skip(1).Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
                     )
                 : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
             at.Striped = one.Step?.Operation == Striping ? Best(LineWords.Of(words))?.Of : at.Striped;

@@ -64,6 +64,8 @@ internal static partial class LineWords
         ["priming"] = "prime",
         ["undercoated"] = "undercoat",
         ["hoover"] = "vacuum",
+        ["vac"] = "vacuum",
+        ["vacced"] = "vacuum",
         ["scraper"] = "tool",
         ["scrapers"] = "tool",
         ["satinwood"] = "satin",

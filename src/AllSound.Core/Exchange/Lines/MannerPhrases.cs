@@ -24,7 +24,7 @@ internal static class MannerPhrases
         Said("bleach-ammonia", $@"\b{Bleach}\b.*\b(?:ammonia|ammoniated)\b|\bammonia\b.*\b{Bleach}\b"),
         Said(
             "rags-heap",
-            $@"\b(?:rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
+            $@"\b(?:(?<!\b(?:wet|damp)\s+)rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
         ),
         Said("dust-bag", @"\bdust\s+bag\b[^.;]*\b(?:full|overnight|left|in\s+the\s+machine)\b|\bleave\b[^.;]*\bdust\s+bag\b"),
         Said(
@@ -83,6 +83,10 @@ internal static class MannerPhrases
         Said("fire-seal", @"\b(?:paint|coat|gloss|brush|satin\w*)\w*\b[^.;]*\b(?:intumescent|smoke\s+(?:seal|brush)|fire\s+seal|fire\s+strip)"),
         Said("gas-heater", @"\b(?:flueless|calor|bottled?\s+gas|gas|paraffin|kerosene|space|propane)\s+(?:gas\s+)?heaters?\b"),
         // Products.
+        Said(
+            "bare-uncovered",
+            @"\b(?:undercoat|gloss|satin\w*|eggshell|enamel|top\s*coat)\b[^.;,]*\b(?:on|over|on\s?to)\s+(?:the\s+)?(?:bare|raw)\s+(?:wood|timber|metal|steel|iron|pine|oak)\b"
+        ),
         Said(
             "pva",
             @"\bpva\b(?!\s*(?:drywall|latex|primer|paint))(?!.*\b(?:latex\s+type|paint\s+not\s+glue)\b)|\bwhite\s+glue\b|\bwood\s+glue\b[^.;]*\b(?:seal|water|wall)"

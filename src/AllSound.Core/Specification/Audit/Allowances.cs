@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Inspection;
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -47,6 +48,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
     [
         // How the face is reached is the painter's affair.
         new([SiteNeeds.AccessSafe], _ => true, Passing.Met),
+        // Zinc phosphate in alkyd is laid on what a hand tool has brought to firm metal, where spots are primed.
+        new(
+            [.. Needs.All.Where(n => n.Id == $"prepared-{Prep.Power}")],
+            at => at.Act is { Operation.Role: CoatRole.Spot, Product.Carrier: Carrier.Spirit } && at.Now.Get(Facets.Prep) == Prep.Hand,
+            Passing.Noted
+        ),
         // Limewash holds on its own powder once that is brushed and wetted.
         new([GroundNeeds.PowderBound], at => at.Start.Get(Facets.Film) == Film.Limewash && at.Act?.Product?.Cover == Cover.Limewash, Passing.Met),
         // What lay under paper that was stripped is another survey.
@@ -113,6 +120,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new(
             [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
             at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
+            Passing.Idle
+        ),
+        // Filler flatted wet between the coats frees no old paint.
+        new(
+            [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
+            at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act is { Operation: { Group: Group.Fill } or { Role: CoatRole.Spot } or { Id: "rp_wood_fill" or "rp_metal_fill" or "rp_putty" } },
             Passing.Idle
         ),
         // Dust taken up between two kinds of work does not end the lead work: the area stands until it is cleaned down after the last.

@@ -125,7 +125,7 @@ public static class Auditor
             )
             .ToList();
         // Where work is held, what only its being freed can put right is not told besides.
-        told = [.. told.Where(f => f.Severity == Severity.Danger || !mender.IsUnmended(f) || !told.Exists(h => h.Need?.Hold == true && h.At <= f.At))];
+        told = [.. told.Where(f => f.Severity == Severity.Danger || !mender.IsUnmended(f) || IsWrongCoat(f) || !told.Exists(h => h.Need?.Hold == true && h.At <= f.At))];
         told = [.. told.Where(f => f.Need is null || f.Need.Clock is not null || told.Find(o => o.Need == f.Need) == f)];
         var under = followed.Flaws.Except(told).Where(f => mender.Cause(f) is not null).ToLookup(f => mender.Cause(f)!.Value);
         var faults = told.Select(f => new AuditFault(
@@ -149,6 +149,9 @@ public static class Auditor
         ));
         return new([.. faults.OrderByDescending(f => f.Severity).ThenBy(f => f.Step ?? int.MaxValue)], questions, notes, mender.Mended) { Acts = followed.Acts };
     }
+
+    // A coat that shuts a wall is the wrong one, damp or dry.
+    private static bool IsWrongCoat(Flaw flaw) => flaw.Need?.Id.StartsWith("breathes-", StringComparison.Ordinal) == true;
 
     // What is wrong besides at the same step, and put right by the same work, is said in the same line: it is a thing of its own.
     private static string Problem(Flaw flaw, Followed followed, IEnumerable<Flaw> under) =>

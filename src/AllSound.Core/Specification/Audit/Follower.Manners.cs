@@ -20,7 +20,7 @@ internal sealed partial class Follower
                 // A coat gets the right one under it, and dries as what is written does; other work is taken to reach what it was to reach.
                 return manner.Under is { } under && firm.Act(Operations.Find(under)!, null) is { } act
                         ? Treatments.Done(Treatments.Done(read.Before, act, Pace.Least), read.Act, Pace.Least)
-                    : manner.Drops ? read.Before
+                    : manner.Drops ? read.Fair
                     : null;
             }
         }

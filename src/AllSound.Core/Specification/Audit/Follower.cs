@@ -118,6 +118,9 @@ internal sealed partial class Follower
         };
     }
 
+    // Weight of a reading that needs another cleaning down. Judgement.
+    private const double FreesAgain = 3;
+
     // Methods that nobody names in passing.
     private static readonly FrozenSet<string> Chosen = new[]
     {
@@ -243,7 +246,10 @@ internal sealed partial class Follower
             .Indexes()
             .Count(i => Needs.All[i] is { Clock: null } n && unsaid.Meets(n, was) is null && (n.Severity >= Severity.Fails || goal.Needs.Contains(n)));
         var lost = (had - has).Indexes().Count(i => Needs.All[i] is { Clock: null, Severity: >= Severity.Fails });
-        return read.Flaws.Sum(Followed.Weigh)
+        // Nobody means to free lead again once it is cleaned down, where the words may mean something else.
+        var again = before.Get(Facets.LeadZone) == LeadZone.Cleaned && after.Get(Facets.LeadZone) == LeadZone.SetUp ? FreesAgain : 0;
+        return again
+            + read.Flaws.Sum(Followed.Weigh)
             + (0.3 * read.Open.Count)
             + (0.1 * read.Taken.Count)
             + (0.05 * read.Notes.Count)
@@ -264,8 +270,13 @@ internal sealed partial class Follower
                 continue;
             }
 
+            // Where the words leave some of its products, as a sheen does, it is one of them.
             var known = product is not null && firm.Find(product) is not null ? product : null;
-            var acts = known is null && operation.Products.Length > 0 ? operation.Products.Select(c => firm.Act(operation, c.Id)) : [firm.Act(operation, known)];
+            var named = known is null && operation.Role == CoatRole.Finish ? step.Or.Where(o => o.StartsWith($"{operation.Id}/", StringComparison.Ordinal)).Select(o => o[(operation.Id.Length + 1)..]).ToList() : [];
+            var acts =
+                named.Count > 0 ? named.Select(c => firm.Act(operation, c))
+                : known is null && operation.Products.Length > 0 ? operation.Products.Select(c => firm.Act(operation, c.Id))
+                : [firm.Act(operation, known)];
             foreach (var act in acts.OfType<Act>())
             {
                 // What else the words may mean is no finish that nobody asked for.

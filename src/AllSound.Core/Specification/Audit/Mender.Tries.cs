@@ -74,7 +74,7 @@ internal sealed partial class Mender
                 a.Product is not null
                 && a != act
                 && a.Operation.Role == act.Operation.Role
-                && (a.Operation.Group == act.Operation.Group || a.Operation.Role != CoatRole.Spot)
+                && (a.Operation == act.Operation || a.Operation.Role != CoatRole.Spot)
                 && !a.Operation.Sprayed
                 && goal.Allows(a)
                 && Unsaid.Suits(a, now.Before[at])
@@ -104,7 +104,8 @@ internal sealed partial class Mender
 
     private IEnumerable<Try> Drop(int at)
     {
-        if (at >= steps.Count)
+        // A finish is left out only for another that follows: else what is wrong with it is put right, or said to be.
+        if (at >= steps.Count || (now.Acts[at].Operation.Role == CoatRole.Finish && !now.Acts.Skip(at + 1).Any(a => a.Operation.Role == CoatRole.Finish && a != now.Acts[at])))
         {
             yield break;
         }
@@ -120,7 +121,7 @@ internal sealed partial class Mender
         var dry = now.Acts[at].Operation is { Group: Group.Abrade } && now.Acts[at].Needs.Contains(SiteNeeds.LeadAbsent);
         yield return new(
             less,
-            now.Acts[at].Operation.Group is Group.Repair or Group.Fill ? 4 : 2,
+            now.Acts[at].Operation is { Group: Group.Repair or Group.Fill } or { Role: CoatRole.Spot } ? 4 : 2,
             dry ? "Leave this step out: what is still to be rubbed down is rubbed down wet." : "Leave this step out."
         );
     }
@@ -169,7 +170,7 @@ internal sealed partial class Mender
             yield return new(
                 added,
                 1.6 + (0.4 * put.Length) + put.Sum(a => (a.Strips ? 6 : 0) + (2 * (int)remedy.Level(a))),
-                at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}."
+                at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}{(put is [var one] && now.Acts.Take(at).Contains(one) ? " again" : "")}."
             );
         }
     }
@@ -177,8 +178,8 @@ internal sealed partial class Mender
     // Something else that does what the step was to do.
     private IEnumerable<Try> Instead(int at)
     {
-        // In place of a finish stands another product or none.
-        if (at >= steps.Count || now.Acts[at].Operation.Role == CoatRole.Finish)
+        // In place of a finish or an undercoat stands another product or none.
+        if (at >= steps.Count || now.Acts[at].Operation.Role is CoatRole.Finish or CoatRole.Undercoat)
         {
             yield break;
         }

@@ -113,13 +113,19 @@ internal sealed partial class Mender
             unmended.Add(Key(flaw));
             Stop(
                 flaw,
-                need.Frees.IsEmpty ? (flaw.At >= steps.Count ? "No step that the brief allows meets it." : "Leave this step out, or choose another method.") : Until(need)
+                need.Frees.IsEmpty ? Nothing(flaw.At, need) : Until(need)
             );
             return;
         }
 
         Changed(flaw, best.Steps, best.Says, best.Followed);
     }
+
+    private string Nothing(int at, Need need) =>
+        at >= steps.Count ? "No step that the brief allows meets it."
+        : need.Id.StartsWith("breathes-", StringComparison.Ordinal) ? "Leave it out for a coat that lets the wall breathe: limewash, silicate or another open mineral paint."
+        : now.Acts[at].Operation.Role == CoatRole.Finish ? "Leave it out for another finish, or get the ground ready for this one."
+        : "Leave this step out, or choose another method.";
 
     private sealed record Try(List<(SequenceStep Step, int? Origin)> Steps, double Change, string Says)
     {
@@ -209,7 +215,7 @@ internal sealed partial class Mender
     private static SequenceStep Plain(Act act) => new() { Operation = act.Operation.Id, Product = act.Product?.Id };
 
     private static string Words(IEnumerable<Act> acts) =>
-        string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")));
+        string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")).Distinct());
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
 

@@ -35,6 +35,7 @@ internal static partial class Manners
             ) with
             {
                 Drops = true,
+                Covers = ["silicone-off"],
             },
             Fails(
                 "glue-left",
@@ -273,6 +274,16 @@ internal static partial class Manners
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",
+            },
+            Fails(
+                "bare-uncovered",
+                "an undercoat or finish lies on bare wood or metal without a primer",
+                "Bare wood drinks the binder and bare metal rusts under it: it dulls, cracks and comes off there first.",
+                "Prime the bare places first, with a primer for that ground."
+            ) with
+            {
+                When = at => at.Act is { Product.Clear: false, Operation: { Role: CoatRole.Undercoat or CoatRole.Finish } operation } && !Coating.SealsBare(operation),
+                Covers = ["bare-sealed"],
             },
             Fails(
                 "alkyd-on-alkali",
