@@ -11,6 +11,9 @@ internal static partial class Families
     [GeneratedRegex(@"\bprim(?:e|er|ers|ed|ing)\b|\bundercoater\b|\bfirst\s+coat\s+of\s+primer\b", RegexOptions.IgnoreCase)]
     private static partial Regex Prime();
 
+    [GeneratedRegex(@"\bprimer\b(?!\s*(?:,|and\b|or\b|&|-))", RegexOptions.IgnoreCase)]
+    private static partial Regex PrimerNamed();
+
     [GeneratedRegex(@"\bunder\s*coat\w*\b", RegexOptions.IgnoreCase)]
     private static partial Regex Undercoat();
 
@@ -212,6 +215,9 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:orbital|delta|palm|belt|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Machine();
 
-    [GeneratedRegex(@"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\blet\s+down\b|\bcut\s+(?:with|back)\b|\b1\s*:\s*\d|\b\d\s*:\s*1\b|\bmist\b|\bhalf\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\blet\s+down\b|\bcut\s+(?:with|back)\b|\b1\s*:\s*\d|\b\d\s*:\s*1\b|\bmist\b|\bhalf\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Thinned();
 }

@@ -250,6 +250,7 @@ internal static partial class Families
         return !(Denib().IsMatch(part) && operation.Group == Treatment.Group.Abrade)
             && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
+            && !(operation.Role == CoatRole.Finish && PrimerNamed().IsMatch(part))
             && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part) && !SandOff().IsMatch(part))
             && !(operation.Id is "dc_neutralise_alk" or "dc_acid_rinse" && !Neutral().IsMatch(part))
             && !(operation.Id == "se_limewater" && !Lime().IsMatch(part))

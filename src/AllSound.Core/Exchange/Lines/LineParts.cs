@@ -106,11 +106,14 @@ internal static partial class LineParts
     [GeneratedRegex(@"^(?:allow|leave|let)(?:ed|ing)?\b.*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Dry();
 
-    [GeneratedRegex(@"^(?:lightly\s+|hand\s+|wet\s+)?(?:sand|rub|flat|abrade)(?:ed|ing)?(?:\s+(?:down|back|off|flush|smooth|flat|lightly))*\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:lightly\s+|hand\s+|wet\s+)?(?:sand|rub|flat|abrade)(?:ed|ing)?(?:\s+(?:down|back|off|flush|smooth|flat|lightly))*\W*$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if|on\s+the|over\s+the|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if|on\s+the|over\s+the|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

@@ -55,7 +55,9 @@ public static partial class LineReader
                 product is null || !coat ? 0
                 : name.Of.Products.Any(p => p.Id == product.Id) ? 3
                 : -3;
-            ranked.Add((name, said + fits + (Near * Weight(words.Where(name.Words.Contains)))));
+            // A primer is no finish, though one is named with it.
+            var primes = name.Of.Role == CoatRole.Finish && words.Contains("prime") ? 3 : 0;
+            ranked.Add((name, said + fits - primes + (Near * Weight(words.Where(name.Words.Contains)))));
         }
 
         return [.. ranked.OrderByDescending(r => r.Score)];

@@ -90,7 +90,7 @@ internal static partial class OperationPhrases
                 "prime render",
                 "prime brick",
             ],
-            ["pr_silicate"] = ["silicate primer", "silicate fixative", "thinned silicate", "prime silicate", "fixative"],
+            ["pr_silicate"] = ["silicate primer", "silicate fixative", "silicate primer fixative", "thinned silicate", "prime silicate", "fixative"],
             ["se_limewater"] = ["lime water", "limewater", "bind lime", "consolidate lime"],
             ["pr_siloxane"] = ["silicone resin bare", "siloxane first", "prime silicone resin", "siloxane"],
             ["pr_epoxy_tile"] = ["prime tile", "tile primer", "epoxy tile primer", "prime floor epoxy"],

@@ -54,6 +54,14 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act is { Operation.Role: CoatRole.Spot, Product.Carrier: Carrier.Spirit } && at.Now.Get(Facets.Prep) == Prep.Hand,
             Passing.Noted
         ),
+        // Spirit on wood takes off what a stripper or the fingers left, and does no harm.
+        new([.. Needs.All.Where(n => n.Id == "wipeable")], at => Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Wood, Passing.Idle),
+        // Mineral paint is what such a wall is painted with, a coat more or less.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            at => at.Act?.Product?.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure,
+            Passing.Idle
+        ),
         // Limewash holds on its own powder once that is brushed and wetted.
         new([GroundNeeds.PowderBound], at => at.Start.Get(Facets.Film) == Film.Limewash && at.Act?.Product?.Cover == Cover.Limewash, Passing.Met),
         // What lay under paper that was stripped is another survey.
@@ -125,7 +133,9 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         // Filler flatted wet between the coats frees no old paint.
         new(
             [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
-            at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act is { Operation: { Group: Group.Fill } or { Role: CoatRole.Spot } or { Id: "rp_wood_fill" or "rp_metal_fill" or "rp_putty" } },
+            at =>
+                at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned
+                && at.Act is { Operation: { Group: Group.Fill } or { Role: CoatRole.Spot } or { Id: "rp_wood_fill" or "rp_metal_fill" or "rp_putty" } },
             Passing.Idle
         ),
         // Dust taken up between two kinds of work does not end the lead work: the area stands until it is cleaned down after the last.

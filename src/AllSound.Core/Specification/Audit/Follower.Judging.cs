@@ -81,6 +81,19 @@ internal sealed partial class Follower
             return putRight ? Put(need, now) : now;
         }
 
+        // What was found grey does not get bright because nobody wrote that it should.
+        if (
+            need == GroundNeeds.GreyOff
+            && appraised.Facts.GreyWood == true
+            && now.Get(Facets.Grey) == start.Get(Facets.Grey)
+            && act?.Product?.Cover == Cover.Varnish
+            && !(written is not null && Topics.Spoken(need, now, written))
+        )
+        {
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? Put(need, now) : now;
+        }
+
         // What was found greasy does not get clean because nobody wrote that it should.
         if (
             (need == GroundNeeds.SoilOff || need == GroundNeeds.GreaseOff)

@@ -72,8 +72,20 @@ internal sealed partial class Follower
             // The same step at the same place after the same ones, with the same coat to come, reads as before.
             var next = Ahead(steps, first, i + 1);
             alike = i < alike && ReferenceEquals(like!.Reads[i].Step, steps[i]) && like.Reads[i].From == condition ? alike : 0;
-            var read = i < alike && like!.Reads[i].Next == next ? like.Reads[i].As : Best(condition, steps[i], i, IsRead(steps[i]) ? prepared : null, next, putRight);
+            var read = i < alike && like!.Reads[i].Next == next ? like.Reads[i].As : Best(condition, steps[i], i, Spoken(steps[i], prepared), next, putRight);
             run.Reads.Add((steps[i], condition, next, read));
+            // The coats of one line are of one paint.
+            if (
+                i > 0
+                && IsSameLine(steps[i - 1], steps[i])
+                && run.Acts[i - 1] is { Operation.Role: CoatRole.Finish } coat
+                && read.Act != coat
+                && Readings(steps[i]).Contains(coat)
+            )
+            {
+                read = As(coat, condition, steps[i], i, Spoken(steps[i], prepared), putRight);
+            }
+
             if (putRight && Replaced(steps[i], read, i, first) is { } other)
             {
                 read = read with { After = other };
@@ -118,8 +130,17 @@ internal sealed partial class Follower
         };
     }
 
+    private static bool IsSameLine(SequenceStep one, SequenceStep other) =>
+        one.Words is not null && one.Words == other.Words && one.Line == other.Line && one.Operation == other.Operation;
+
     // Weight of a reading that needs another cleaning down. Judgement.
     private const double FreesAgain = 3;
+
+    // Whoever primes bright metal says of it what it was made.
+    private static List<string>? Spoken(SequenceStep step, List<string> prepared) =>
+        !IsRead(step) ? null
+        : step.Words is { } own && own.Contains("bright", StringComparison.OrdinalIgnoreCase) ? [.. prepared, own]
+        : prepared;
 
     // Methods that nobody names in passing.
     private static readonly FrozenSet<string> Chosen = new[]
@@ -272,7 +293,10 @@ internal sealed partial class Follower
 
             // Where the words leave some of its products, as a sheen does, it is one of them.
             var known = product is not null && firm.Find(product) is not null ? product : null;
-            var named = known is null && operation.Role == CoatRole.Finish ? step.Or.Where(o => o.StartsWith($"{operation.Id}/", StringComparison.Ordinal)).Select(o => o[(operation.Id.Length + 1)..]).ToList() : [];
+            var named =
+                known is null && operation.Role == CoatRole.Finish
+                    ? step.Or.Where(o => o.StartsWith($"{operation.Id}/", StringComparison.Ordinal)).Select(o => o[(operation.Id.Length + 1)..]).ToList()
+                    : [];
             var acts =
                 named.Count > 0 ? named.Select(c => firm.Act(operation, c))
                 : known is null && operation.Products.Length > 0 ? operation.Products.Select(c => firm.Act(operation, c.Id))

@@ -105,7 +105,10 @@ internal sealed partial class Mender
     private IEnumerable<Try> Drop(int at)
     {
         // A finish is left out only for another that follows: else what is wrong with it is put right, or said to be.
-        if (at >= steps.Count || (now.Acts[at].Operation.Role == CoatRole.Finish && !now.Acts.Skip(at + 1).Any(a => a.Operation.Role == CoatRole.Finish && a != now.Acts[at])))
+        if (
+            at >= steps.Count
+            || (now.Acts[at].Operation.Role == CoatRole.Finish && !now.Acts.Skip(at + 1).Any(a => a.Operation.Role == CoatRole.Finish && a != now.Acts[at]))
+        )
         {
             yield break;
         }

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
@@ -111,19 +112,21 @@ internal sealed partial class Mender
         if (best is null || best.Cost > 0)
         {
             unmended.Add(Key(flaw));
-            Stop(
-                flaw,
-                need.Frees.IsEmpty ? Nothing(flaw.At, need) : Until(need)
-            );
+            Stop(flaw, need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : Until(need));
             return;
         }
 
         Changed(flaw, best.Steps, best.Says, best.Followed);
     }
 
+    // No laboratory clears what it has found.
+    private bool IsLeadFound(int at, Need need) => need == SiteNeeds.LeadAbsent && now.Fair[Math.Min(at, steps.Count)].Get(Facets.Lead) == Lead.Confirmed;
+
     private string Nothing(int at, Need need) =>
         at >= steps.Count ? "No step that the brief allows meets it."
-        : need.Id.StartsWith("breathes-", StringComparison.Ordinal) ? "Leave it out for a coat that lets the wall breathe: limewash, silicate or another open mineral paint."
+        : IsLeadFound(at, need) ? "Leave it out: paint that holds lead is taken down wet or with gel, inside a lead work area, never dry or by machine."
+        : need.Id.StartsWith("breathes-", StringComparison.Ordinal)
+            ? "Leave it out for a coat that lets the wall breathe: limewash, silicate or another open mineral paint."
         : now.Acts[at].Operation.Role == CoatRole.Finish ? "Leave it out for another finish, or get the ground ready for this one."
         : "Leave this step out, or choose another method.";
 

@@ -24,6 +24,7 @@ internal static partial class Topics
         [GroundNeeds.BareSealed.Id] = Primer(),
         [Needs.KnotsBlocked.Id] = Knots(),
         [Needs.NailsTreated.Id] = Nails(),
+        [GroundNeeds.GreyOff.Id] = Grey(),
     }.ToFrozenDictionary(StringComparer.Ordinal);
 
     /// <summary>True where any of the words speak of a need.</summary>
@@ -38,7 +39,10 @@ internal static partial class Topics
         : need.Id.StartsWith("prepared-", StringComparison.Ordinal) ? written.Any(Bright().IsMatch)
         : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
 
-    [GeneratedRegex(@"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bSt\s?[23]\b|\bSa\s?2", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bbright\s+(?:spots?|metal|bits|steel|iron|patches|places)\b|\bSt\s?[23]\b|\bSa\s?2",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Bright();
 
     [GeneratedRegex(@"\b(?:neutrali\w*|vinegar|citric|pH|litmus)\b", RegexOptions.IgnoreCase)]
@@ -73,6 +77,9 @@ internal static partial class Topics
 
     [GeneratedRegex(@"\bknot\w*\b", RegexOptions.IgnoreCase)]
     private static partial Regex Knots();
+
+    [GeneratedRegex(@"\b(?:gr[ea]y|sand\w*|abrad\w*|rub\w*|plan(?:e|ed|ing)|bright\w*|cleaner|grit|\d{2,3})\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Grey();
 
     [GeneratedRegex(@"\b(?:nails?|screws?|heads)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Nails();
