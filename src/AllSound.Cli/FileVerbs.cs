@@ -167,13 +167,14 @@ internal static class FileVerbs
             ["client-summary"] = DocumentKind.ClientSummary,
             ["crew-checklist"] = DocumentKind.CrewChecklist,
             ["hazard-sheet"] = DocumentKind.HazardSheet,
+            ["quotation"] = DocumentKind.Quotation,
         };
         var kind = new Argument<string>("KIND") { Description = string.Join(", ", kinds.Keys) };
         var file = FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
         var date = new Option<string?>("--date") { Description = "date to print; today when not given" };
         var revision = new Option<string?>("--revision") { Description = "revision to print" };
-        var command = new Command("document", "specification, client summary, crew checklist or hazard sheet as Markdown") { kind, file, surface, date, revision };
+        var command = new Command("document", "specification, client summary, crew checklist, hazard sheet or quotation as Markdown") { kind, file, surface, date, revision };
         command.SetAction(parsed =>
         {
             if (!kinds.TryGetValue(parsed.GetValue(kind)!, out var wanted))
@@ -224,7 +225,7 @@ internal static class FileVerbs
             }
             else if (parsed.GetValue(csv))
             {
-                Text.QuantitiesCsv(Console.Out, SpokenJson.Say(report, Reader.Speech));
+                Console.Out.Write(Tables.Materials(SpokenJson.Say(report, Reader.Speech)));
             }
             else
             {

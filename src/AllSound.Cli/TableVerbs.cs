@@ -6,7 +6,7 @@ using AllSound.Core.Surfaces;
 
 namespace AllSound.Cli;
 
-/// <summary>Surfaces and readings out of a job file as a table, and back in.</summary>
+/// <summary>Surfaces, readings and prices out of a job file as a table, and back in.</summary>
 internal static class TableVerbs
 {
     private sealed record Kind(Func<Job, string> Write, Func<Job, string, CancellationToken, (Job? Job, ImmutableArray<Fault> Faults)> Read);
@@ -15,6 +15,7 @@ internal static class TableVerbs
     {
         ["surfaces"] = new(Tables.Surfaces, Tables.ReadSurfaces),
         ["readings"] = new(Tables.Readings, Tables.ReadReadings),
+        ["prices"] = new(Tables.Prices, Tables.ReadPrices),
     };
 
     public static IEnumerable<Command> All()
@@ -26,7 +27,7 @@ internal static class TableVerbs
     private static Command Out()
     {
         var (kind, file) = (KindArgument(), FileVerbs.FileArgument());
-        var command = new Command("table", "writes the surfaces or the readings of a job as CSV") { kind, file };
+        var command = new Command("table", "writes the surfaces, the readings or the price lists of a job as CSV") { kind, file };
         command.SetAction(parsed =>
         {
             if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)
@@ -44,7 +45,7 @@ internal static class TableVerbs
     {
         var (kind, file) = (KindArgument(), FileVerbs.FileArgument());
         var table = new Argument<string>("TABLE.csv") { Description = "the table" };
-        var command = new Command("take-in", "writes the job with a CSV table of surfaces or readings taken in") { kind, file, table };
+        var command = new Command("take-in", "writes the job with a CSV table of surfaces, readings or prices taken in") { kind, file, table };
         command.SetAction(parsed =>
         {
             if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)
@@ -82,7 +83,7 @@ internal static class TableVerbs
 
     private static Argument<string> KindArgument()
     {
-        var kind = new Argument<string>("KIND") { Description = "surfaces or readings" };
+        var kind = new Argument<string>("KIND") { Description = string.Join(", ", Kinds.Keys) };
         kind.AcceptOnlyFromAmong([.. Kinds.Keys]);
         return kind;
     }

@@ -225,7 +225,7 @@ internal static class Text
         foreach (var material in report.Materials)
         {
             to.WriteLine(
-                $"{material.Title}: {Say($"{material.Need} {material.Unit}")}; buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {Say($"{b.Size} {material.Unit}")}"))}; {Figures.Money(material.Cost, report.Cost.Currency)}; left {Say($"{material.Left} {material.Unit}")}"
+                $"{material.Title}{(material.Colour is null ? "" : $", {material.Colour}")}: {Say($"{material.Need} {material.Unit}")}; {(material.FromStore > 0 ? $"{Say($"{material.FromStore} {material.Unit}")} in the store; " : "")}buy {string.Join(" + ", material.Buy.Select(b => $"{b.Count} x {Say($"{b.Size} {material.Unit}")}"))}; {Figures.Money(material.Cost, report.Cost.Currency)}; left {Say($"{material.Left} {material.Unit}")}"
             );
         }
 
@@ -239,17 +239,6 @@ internal static class Text
         {
             to.WriteLine(
                 $"once what is stopped is freed, not before: {string.Join(", ", then.Materials.Select(m => $"{m.Title} {Say($"{m.Need} {m.Unit}")}"))}; labour {Figures.Hours(then.LabourHours)}; {Figures.Money(then.Cost.Amount, then.Cost.Currency)} more"
-            );
-        }
-    }
-
-    public static void QuantitiesCsv(TextWriter to, QuantitiesReport report)
-    {
-        to.WriteLine("product,title,unit,need,buy,cost,left");
-        foreach (var m in report.Materials)
-        {
-            to.WriteLine(
-                $"{m.Product},\"{m.Title.Replace("\"", "\"\"", StringComparison.Ordinal)}\",{m.Unit},{m.Need},{string.Join(" + ", m.Buy.Select(b => $"{b.Count}x{b.Size}"))},{m.Cost},{m.Left}"
             );
         }
     }

@@ -83,6 +83,40 @@ internal static class JobEndpoints
             .ProducesProblem(409)
             .WithName("importReadings");
 
+        api.MapGet("/{job}/prices.csv", (string job, JobStore store) => Table(store, job, "prices", Tables.Prices))
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("exportPrices");
+        api.MapPost("/{job}/prices.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadPrices, "Prices taken in"))
+            .Accepts<string>("text/csv")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("importPrices");
+        api.MapGet(
+                "/{job}/shopping.csv",
+                (string job, JobStore store, Analysis analysis) =>
+                    store.Find(job) is { } stored
+                        ? Results.File(
+                            Encoding.UTF8.GetBytes(Tables.Materials(SpokenJson.Say(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored)), RequestSpeech.Current))),
+                            "text/csv",
+                            $"{job}.shopping.csv"
+                        )
+                        : Requests.NotFound("job")
+            )
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("exportShopping");
+        api.MapGet(
+                "/{job}/quote",
+                (string job, JobStore store, Analysis analysis) =>
+                    store.Find(job) is { } stored ? Results.Ok(Reporting.Quote(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job")
+            )
+            .Produces<QuoteReport>()
+            .ProducesProblem(404)
+            .WithName("getQuote");
+
         api.MapGet(
                 "/{job}/quantities",
                 (string job, JobStore store, Analysis analysis) =>

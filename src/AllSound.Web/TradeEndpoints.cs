@@ -174,6 +174,7 @@ internal static class TradeEndpoints
             "client-summary" => DocumentKind.ClientSummary,
             "crew-checklist" => DocumentKind.CrewChecklist,
             "hazard-sheet" => DocumentKind.HazardSheet,
+            "quotation" => DocumentKind.Quotation,
             _ => null,
         };
         if (wanted is not { } known || store.Find(job) is not { } stored || (surface is not null && stored.Records.Find(RecordKind.Surface, surface) is null))

@@ -14,7 +14,8 @@ namespace AllSound.Core.Buying;
 /// <param name="Title">Its title.</param>
 /// <param name="Unit">Its unit.</param>
 /// <param name="Amount">How much.</param>
-public sealed record Item(Step Step, string? Material, string Title, string Unit, double Amount);
+/// <param name="Colour">Colour in words, of what comes in the colour wanted; null for the rest.</param>
+public sealed record Item(Step Step, string? Material, string Title, string Unit, double Amount, string? Colour = null);
 
 /// <summary>Quantities of one surface.</summary>
 /// <param name="SurfaceId">Its id.</param>
@@ -30,7 +31,13 @@ public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Opti
 /// <param name="Unit">Unit.</param>
 /// <param name="Need">How much is needed.</param>
 /// <param name="Packed">What to buy.</param>
-public sealed record Material(string Id, string Title, string Unit, double Need, Packed Packed);
+/// <param name="Colour">Colour in words; null for white and for what has none.</param>
+/// <param name="FromStore">How much of the need is in the store already: only the rest is bought.</param>
+public sealed record Material(string Id, string Title, string Unit, double Need, Packed Packed, string? Colour, double FromStore)
+{
+    /// <summary>What tells it from all other things to buy: its id, with a slash and the colour where it has one.</summary>
+    public string Key => Tint.Of(Colour) is { } colour ? $"{Id}/{colour}" : Id;
+}
 
 /// <summary>Quantities of a job.</summary>
 /// <param name="Surfaces">By surface.</param>
@@ -68,14 +75,15 @@ public static class Takeoff
         {
             var option = Planned(surface, specified[surface.Id]);
             var waits = option is not null && specified[surface.Id].Options.IsEmpty;
-            var items = option is null ? [] : Items(option, specified[surface.Id].Appraised.Extents, s => served.Contains((surface.Id, s.Number)));
+            var items = option is null ? [] : Items(surface, option, specified[surface.Id].Appraised.Extents, s => served.Contains((surface.Id, s.Number)));
             surfaces.Add(new(surface.Id, Geometry.Measure(space, surface), option, waits, items));
         }
 
         var firm = Firm.Of(job);
+        var shelf = new Shelf(job.Store);
         var (now, later) = (surfaces.Where(s => !s.Waits).ToList(), surfaces.Where(s => s.Waits).ToList());
-        var (materials, hours) = (ToBuy(job, firm, now), Hours(now, together.Where(t => !t.Waits)));
-        var (after, hoursAfter) = (ToBuy(job, firm, later), Hours(later, together.Where(t => t.Waits)));
+        var (materials, hours) = (ToBuy(job, firm, shelf, now), Hours(now, together.Where(t => !t.Waits)));
+        var (after, hoursAfter) = (ToBuy(job, firm, shelf, later), Hours(later, together.Where(t => t.Waits)));
         return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after), together);
     }
 
@@ -85,36 +93,54 @@ public static class Takeoff
     private static decimal Cost(Job job, double hours, ImmutableArray<Material> materials) =>
         ((decimal)hours * job.Rates.LabourPerHour) + materials.Sum(m => m.Packed.Cost);
 
-    private static ImmutableArray<Material> ToBuy(Job job, Firm firm, List<SurfaceQuantities> surfaces)
+    private static ImmutableArray<Material> ToBuy(Job job, Firm firm, Shelf shelf, List<SurfaceQuantities> surfaces)
     {
-        var needs = surfaces.SelectMany(s => s.Items).Where(i => i.Material is not null).GroupBy(i => i.Material!).ToDictionary(g => g.Key, g => g.Sum(i => i.Amount));
+        // Paint of one product in two colours is two things to buy.
+        var needs = surfaces
+            .SelectMany(s => s.Items)
+            .Where(i => i.Material is not null)
+            .GroupBy(i => (Id: i.Material!, Colour: Tint.Of(i.Colour)))
+            .OrderBy(g => g.Key.Colour, StringComparer.Ordinal)
+            .ToLookup(g => g.Key.Id, g => (Need: g.Sum(i => i.Amount), Colour: g.Select(i => i.Colour).FirstOrDefault(c => c is not null)), StringComparer.Ordinal);
+        var listed = job.Prices.ToLookup(p => p.Product, StringComparer.Ordinal);
         return
         [
-            .. Coatings
-                .All.Where(c => needs.ContainsKey(c.Id))
-                .Select(firm.Own)
-                .Select(c => new Material(
-                    c.Own?.Id ?? c.Id,
-                    c.Title,
-                    "L",
-                    Math.Round(needs[c.Id], 3),
-                    // What the firm says that a litre costs holds for its tins of every size.
-                    c.Own?.LitrePrice
-                        is { } litre
-                        ? TinPacking.Pack(needs[c.Id], [.. c.Tins.Select(t => (t, decimal.Round((decimal)t * litre, 2)))])
-                        : TinPacking.Pack(needs[c.Id], c.Tins, (decimal)c.Price * job.Rates.BaseLitre)
-                )),
-            .. Sundries
-                .All.Where(s => needs.ContainsKey(s.Id))
-                .Select(s => new Material(
-                    s.Id,
-                    s.Title,
-                    s.Unit,
-                    Math.Round(needs[s.Id], 3),
-                    TinPacking.Pack(needs[s.Id], [.. s.Packs.Select(p => (p, decimal.Round((decimal)(p * s.PricePerUnit), 2)))])
-                )),
+            .. Coatings.All.SelectMany(of => needs[of.Id].Select(n => Coating(job, firm.Own(of), shelf, listed, n.Need, n.Colour))),
+            .. Sundries.All.SelectMany(of => needs[of.Id].Select(n => Sundry(of, shelf, listed, n.Need))),
         ];
     }
+
+    private static Material Coating(Job job, CoatingClass of, Shelf shelf, ILookup<string, ListedPrice> listed, double need, string? colour)
+    {
+        string[] ids = of.Own is { } own ? [own.Id, of.Id] : [of.Id];
+        var stored = shelf.Take(ids, Tint.Of(colour), need);
+        var packs = ids.Select(id => Listed(listed[id])).FirstOrDefault(p => !p.IsEmpty);
+        var packed =
+            !packs.IsDefaultOrEmpty ? TinPacking.Pack(need - stored, packs)
+            // What the firm says that a litre costs holds for its tins of every size.
+            : of.Own?.LitrePrice is { } litre ? TinPacking.Pack(need - stored, [.. of.Tins.Select(t => (t, decimal.Round((decimal)t * litre, 2)))])
+            : TinPacking.Pack(need - stored, of.Tins, (decimal)of.Price * job.Rates.BaseLitre);
+        return new(ids[0], of.Title, "L", Math.Round(need, 3), packed, colour, Math.Round(stored, 3));
+    }
+
+    private static Material Sundry(Sundry of, Shelf shelf, ILookup<string, ListedPrice> listed, double need)
+    {
+        var stored = shelf.Take([of.Id], null, need);
+        var packs = Listed(listed[of.Id]);
+        return new(
+            of.Id,
+            of.Title,
+            of.Unit,
+            Math.Round(need, 3),
+            TinPacking.Pack(need - stored, packs.IsEmpty ? [.. of.Packs.Select(p => (p, decimal.Round((decimal)(p * of.PricePerUnit), 2)))] : packs),
+            null,
+            Math.Round(stored, 3)
+        );
+    }
+
+    // Of several suppliers the cheapest for each size.
+    private static ImmutableArray<(double Size, decimal Price)> Listed(IEnumerable<ListedPrice> prices) =>
+        [.. prices.GroupBy(p => p.Size).Select(g => (g.Key, g.Min(p => p.Price))).OrderBy(p => p.Key)];
 
     /// <summary>The option chosen for a surface: by its id where that is offered, else the first.</summary>
     public static Option? Chosen(Surface surface, Specified specified) =>
@@ -124,11 +150,11 @@ public static class Takeoff
     public static Option? Planned(Surface surface, Specified specified) =>
         specified is null ? throw new ArgumentNullException(nameof(specified)) : Chosen(surface, specified.Planned);
 
-    private static ImmutableArray<Item> Items(Option option, Extents extents, Func<Step, bool> served) =>
+    private static ImmutableArray<Item> Items(Surface surface, Option option, Extents extents, Func<Step, bool> served) =>
         [
             .. option.Steps.SelectMany(step =>
                 (
-                    step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres)] : Array.Empty<Item>()
+                    step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres, Tint.IsColoured(step.Act) ? surface.Brief.Colour : null)] : Array.Empty<Item>()
                 ).Concat(
                     served(step)
                         ? []

@@ -18,6 +18,9 @@ public enum DocumentKind : byte
 
     /// <summary>Hazards, protection, waste, refusals.</summary>
     HazardSheet,
+
+    /// <summary>For the client: what is offered, for how much and on what terms.</summary>
+    Quotation,
 }
 
 /// <summary>How a block is set.</summary>

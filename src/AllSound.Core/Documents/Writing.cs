@@ -38,9 +38,12 @@ public static class Writing
             DocumentKind.Specification => "Specification",
             DocumentKind.ClientSummary => "Summary for the client",
             DocumentKind.CrewChecklist => "Crew checklist",
+            DocumentKind.Quotation => $"Quotation {Quoting.NextRevision(job)}",
             _ => "Hazard sheet",
         };
-        ImmutableArray<Page> pages = only is null
+        // What is offered is offered as a whole.
+        ImmutableArray<Page> pages = kind == DocumentKind.Quotation ? [new Page(null, "", QuotationPaper.Of(job, specified, Who(job)))]
+            : only is null
             ? Whole(kind, job, specified)
             :
             [

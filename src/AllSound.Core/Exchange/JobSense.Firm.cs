@@ -18,6 +18,7 @@ public static partial class JobSense
         ArgumentNullException.ThrowIfNull(job);
         var faults = new Faults(job.Products);
         FirmFaults(faults, job);
+        BuyingFaults(faults, job);
         foreach (var (_, _, surface) in job.Buildings.IsDefault ? [] : job.Surfaces())
         {
             foreach (var product in (surface.Sequence ?? []).Select(s => s.Product).OfType<string>().Where(p => faults.Class(p) is null).Distinct(StringComparer.Ordinal))

@@ -31,6 +31,10 @@ public static partial class JobSense
         Text(faults, "$.title", job.Title);
         Range(faults, "$.rates.labourPerHour", (double)job.Rates.LabourPerHour, 0, 1000);
         Range(faults, "$.rates.baseLitre", (double)job.Rates.BaseLitre, 0, 1000);
+        Range(faults, "$.rates.overhead", (double)job.Rates.Overhead, 0, 500);
+        Range(faults, "$.rates.margin", (double)job.Rates.Margin, 0, 95);
+        Range(faults, "$.rates.tax", (double)job.Rates.Tax, 0, 100);
+        Range(faults, "$.rates.quotationDays", job.Rates.QuotationDays, 1, 365);
         if (!CurrencyCode().IsMatch(job.Rates.Currency))
         {
             faults.Add("$.rates.currency", "expected a three-letter currency code such as GBP");
@@ -38,6 +42,7 @@ public static partial class JobSense
 
         JudgementFaults(faults, job.Judgements);
         FirmFaults(faults, job);
+        BuyingFaults(faults, job);
         if (job.Buildings.IsDefaultOrEmpty)
         {
             faults.Add("$.buildings", "expected at least one building");

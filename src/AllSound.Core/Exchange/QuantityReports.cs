@@ -50,7 +50,23 @@ public sealed record PackReport(double Size, int Count);
 /// <param name="Buy">Packs.</param>
 /// <param name="Cost">Cost of the packs.</param>
 /// <param name="Left">Left over.</param>
-public sealed record MaterialReport(string Product, [property: Prose] string Title, string Unit, double Need, ImmutableArray<PackReport> Buy, decimal Cost, double Left);
+/// <param name="Key">What tells it from all else to buy: the product, with a slash and the colour where it has one.</param>
+/// <param name="Colour">Colour in words; null for white and for what has none.</param>
+/// <param name="FromStore">How much of the need is in the store already.</param>
+/// <param name="Bought">Ticked as bought.</param>
+public sealed record MaterialReport(
+    string Product,
+    [property: Prose] string Title,
+    string Unit,
+    double Need,
+    ImmutableArray<PackReport> Buy,
+    decimal Cost,
+    double Left,
+    string Key,
+    string? Colour,
+    double FromStore,
+    bool Bought
+);
 
 /// <summary>Quantities of a job.</summary>
 /// <param name="Surfaces">By surface.</param>
@@ -82,3 +98,27 @@ public sealed record TogetherReport(string Space, string Title, bool Waits, doub
 /// <param name="LabourHours">Hours.</param>
 /// <param name="Cost">Labour and whole packs.</param>
 public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);
+
+/// <summary>What a job is offered for.</summary>
+/// <param name="Revision">Number that a quotation sent now would have.</param>
+/// <param name="Lines">What is offered: they add up to the net price.</param>
+/// <param name="Net">Before tax.</param>
+/// <param name="Tax">Tax on it.</param>
+/// <param name="Gross">With tax.</param>
+/// <param name="Provisional">What is stopped, once it is freed: no part of the price.</param>
+/// <param name="Changes">What is otherwise than in the quotation sent last, a sentence for each.</param>
+public sealed record QuoteReport(
+    int Revision,
+    ImmutableArray<QuoteLineReport> Lines,
+    MoneyReport Net,
+    MoneyReport Tax,
+    MoneyReport Gross,
+    MoneyReport Provisional,
+    ImmutableArray<string> Changes
+);
+
+/// <summary>A line of an offer.</summary>
+/// <param name="Of">Id of the surface, or of the room for what its surfaces share; empty for whole tins.</param>
+/// <param name="Work">What is offered.</param>
+/// <param name="Price">Price before tax.</param>
+public sealed record QuoteLineReport(string Of, [property: Prose] string Work, decimal Price);

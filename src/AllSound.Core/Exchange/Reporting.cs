@@ -106,11 +106,11 @@ public static class Reporting
                     [.. s.Items.Select(i => new ItemReport(i.Step.Number, i.Step.Act.Operation.Id, i.Material, i.Title, i.Unit, Math.Round(i.Amount, 3)))]
                 )),
             ],
-            ToBuy(taken.Materials),
+            ToBuy(job, taken.Materials),
             taken.LabourHours,
             new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency),
             taken.Surfaces.Any(s => s.Waits)
-                ? new OnceFreedReport(ToBuy(taken.MaterialsOnceFreed), taken.HoursOnceFreed, new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency))
+                ? new OnceFreedReport(ToBuy(job, taken.MaterialsOnceFreed), taken.HoursOnceFreed, new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency))
                 : null,
             [
                 .. taken.Together.Select(t => new TogetherReport(
@@ -125,7 +125,24 @@ public static class Reporting
         );
     }
 
-    private static ImmutableArray<MaterialReport> ToBuy(ImmutableArray<Material> materials) =>
+    /// <summary>Quotes a job that was specified already.</summary>
+    public static QuoteReport Quote(Job job, IReadOnlyDictionary<string, Specified> specified)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var quote = Quoting.Of(job, specified);
+        MoneyReport Money(decimal amount) => new(amount, job.Rates.Currency);
+        return new(
+            Quoting.NextRevision(job),
+            [.. quote.Lines.Select(l => new QuoteLineReport(l.Of, l.Work, l.Price))],
+            Money(quote.Net),
+            Money(quote.Tax),
+            Money(quote.Gross),
+            Money(quote.Provisional.Sum(l => l.Price)),
+            job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote) : []
+        );
+    }
+
+    private static ImmutableArray<MaterialReport> ToBuy(Job job, ImmutableArray<Material> materials) =>
         [
             .. materials.Select(m => new MaterialReport(
                 m.Id,
@@ -134,7 +151,11 @@ public static class Reporting
                 m.Need,
                 [.. m.Packed.Buy.Select(p => new PackReport(p.Size, p.Count))],
                 m.Packed.Cost,
-                m.Packed.Left
+                m.Packed.Left,
+                m.Key,
+                m.Colour,
+                m.FromStore,
+                job.Bought.Contains(m.Key)
             )),
         ];
 

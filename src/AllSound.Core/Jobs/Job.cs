@@ -129,6 +129,25 @@ public sealed record Job
     [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<OwnProduct> Products { get; init; } = [];
 
+    /// <summary>Suppliers' prices, by pack.</summary>
+    [MaxLength(Limits.Prices)]
+    public ImmutableArray<ListedPrice> Prices { get; init; } = [];
+
+    /// <summary>What is in the store: used before anything is bought.</summary>
+    [MaxLength(Limits.OfTheFirm)]
+    public ImmutableArray<StoreTin> Store { get; init; } = [];
+
+    /// <summary>What is bought already: ids of products and sundries, with a slash and the colour where they have one.</summary>
+    [MaxLength(Limits.OfTheFirm)]
+    public ImmutableArray<string> Bought { get; init; } = [];
+
+    /// <summary>Terms of payment and the like, as they stand on a quotation; null for none.</summary>
+    [MaxLength(Limits.Notes)]
+    public string? QuotationTerms { get; init; }
+
+    /// <summary>Quotations as they were sent, the first first.</summary>
+    public ImmutableArray<SentQuotation> Quotations { get; init; } = [];
+
     /// <summary>House rules: for a question of practice (S1 to S32) the school that the firm follows.</summary>
     public ImmutableDictionary<string, string> HouseRules { get; init; } = ImmutableDictionary<string, string>.Empty;
 
@@ -182,6 +201,18 @@ public sealed record Rates
 
     /// <summary>Price of a litre of contract wall paint, 0 to 1,000; other classes are priced relative to it. Default: judgement.</summary>
     public decimal BaseLitre { get; init; } = 4.5m;
+
+    /// <summary>Overhead on labour and materials, percent, 0 to 500.</summary>
+    public decimal Overhead { get; init; }
+
+    /// <summary>Margin, percent of the price before tax, 0 to 95.</summary>
+    public decimal Margin { get; init; }
+
+    /// <summary>Tax on the price, percent, 0 to 100.</summary>
+    public decimal Tax { get; init; }
+
+    /// <summary>Days for which a quotation holds, 1 to 365. Default: common practice.</summary>
+    public int QuotationDays { get; init; } = 30;
 }
 
 /// <summary>A building.</summary>

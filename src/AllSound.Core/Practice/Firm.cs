@@ -13,14 +13,23 @@ public sealed class Firm
     private readonly Dictionary<string, CoatingClass> byOwnId = new(StringComparer.Ordinal);
     private readonly Dictionary<int, Act> acts = [];
 
-    private Firm(ImmutableArray<OwnProduct> products, ImmutableDictionary<string, string> rules, decimal baseLitre)
+    private Firm(ImmutableArray<OwnProduct> products, ImmutableArray<ListedPrice> prices, ImmutableDictionary<string, string> rules, decimal baseLitre)
     {
         Rules = rules;
+        // What a litre costs at best on the lists is what an option is priced by.
+        var litre = prices.GroupBy(p => p.Product).ToDictionary(g => g.Key, g => g.Min(p => (double)p.Price / p.Size), StringComparer.Ordinal);
+        CoatingClass Priced(CoatingClass of, params string[] ids) =>
+            baseLitre > 0 && ids.FirstOrDefault(litre.ContainsKey) is { } listed ? of with { Price = litre[listed] / (double)baseLitre } : of;
         foreach (var product in products)
         {
-            var instance = product.Instance(baseLitre);
+            var instance = Priced(product.Instance(baseLitre), product.Id, product.Class);
             instances.TryAdd(product.Class, instance);
             byOwnId.TryAdd(product.Id, instance);
+        }
+
+        foreach (var of in litre.Keys.Select(Coatings.Find).OfType<CoatingClass>())
+        {
+            instances.TryAdd(of.Id, Priced(of, of.Id));
         }
 
         foreach (var act in Operations.Acts)
@@ -33,7 +42,7 @@ public sealed class Firm
     }
 
     /// <summary>A firm with no products of its own and no house rules.</summary>
-    public static Firm Any { get; } = new([], ImmutableDictionary<string, string>.Empty, 1);
+    public static Firm Any { get; } = new([], [], ImmutableDictionary<string, string>.Empty, 1);
 
     /// <summary>House rules: question to school.</summary>
     public ImmutableDictionary<string, string> Rules { get; }
@@ -49,9 +58,9 @@ public sealed class Firm
     public static Firm Of(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return job.Products.IsEmpty && job.HouseRules.IsEmpty && job.MustBeWritten.IsEmpty && job.NeedNotBeWritten.IsEmpty
+        return job.Products.IsEmpty && job.Prices.IsEmpty && job.HouseRules.IsEmpty && job.MustBeWritten.IsEmpty && job.NeedNotBeWritten.IsEmpty
             ? Any
-            : new(job.Products, job.HouseRules, job.Rates.BaseLitre) { MustBeWritten = job.MustBeWritten, NeedNotBeWritten = job.NeedNotBeWritten };
+            : new(job.Products, job.Prices, job.HouseRules, job.Rates.BaseLitre) { MustBeWritten = job.MustBeWritten, NeedNotBeWritten = job.NeedNotBeWritten };
     }
 
     /// <summary>The rules that hold on a surface: the firm's, with the surface's own over them.</summary>

@@ -10,16 +10,23 @@ public static class Figures
     /// <param name="currency">Three-letter code.</param>
     public static string Money(decimal amount, string currency)
     {
-        var shown = Shown(amount);
-        var number = shown.ToString(Math.Abs(amount) >= 20 ? "#,0" : "0.00", CultureInfo.InvariantCulture);
-        return currency switch
+        return Signed(Shown(amount).ToString(Math.Abs(amount) >= 20 ? "#,0" : "0.00", CultureInfo.InvariantCulture), currency);
+    }
+
+    /// <summary>Money that is paid: to the cent, "£1,240.50", "-£12.00".</summary>
+    /// <param name="amount">The amount.</param>
+    /// <param name="currency">Three-letter code.</param>
+    public static string Paid(decimal amount, string currency) =>
+        (amount < 0 ? "-" : "") + Signed(decimal.Round(Math.Abs(amount), 2, MidpointRounding.AwayFromZero).ToString("#,0.00", CultureInfo.InvariantCulture), currency);
+
+    private static string Signed(string number, string currency) =>
+        currency switch
         {
             "GBP" => "£" + number,
             "EUR" => "€" + number,
             "USD" or "CAD" or "AUD" or "NZD" => "$" + number,
             _ => $"{number} {currency}",
         };
-    }
 
     /// <summary>Money that is only roughly known: to one, five or ten, as large as it is.</summary>
     public static string About(decimal amount, string currency)
