@@ -9,6 +9,7 @@ import "./styles.saying.css";
 import "./styles.trade.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
+import "./styles.buy.css";
 import "./styles.reckoner.css";
 import "./styles.phone.css";
 

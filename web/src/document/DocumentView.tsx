@@ -1,5 +1,6 @@
 import { useQueries } from "@tanstack/react-query";
 import { useState } from "react";
+import { useSearchParams } from "react-router";
 import { api, ask, type SurfaceView } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
 import { saveFile } from "../drawing/save";
@@ -11,6 +12,7 @@ import { daysText, hoursText, spoken } from "../shell/words";
 import { offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
+import { KeepAsSent } from "./KeepAsSent";
 import { standalone } from "./page";
 import { Sheet } from "./Sheet";
 import { WrittenDocument } from "./WrittenDocument";
@@ -19,6 +21,7 @@ const kinds = [
   ["drawn", "Specification with drawings"],
   ["specification", "Specification in full"],
   ["client-summary", "For the client"],
+  ["quotation", "Quotation"],
   ["crew-checklist", "For the crew"],
   ["hazard-sheet", "Hazards"],
 ] as const;
@@ -26,7 +29,8 @@ const kinds = [
 /** The specification as a document: one sheet for the room, one for each surface; print gives the PDF. */
 export function DocumentView() {
   const { job } = usePlace();
-  const [kind, setKind] = useState<string>("drawn");
+  const [asked] = useSearchParams();
+  const [kind, setKind] = useState<string>(kinds.find(([id]) => id === asked.get("paper"))?.[0] ?? "drawn");
   const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
   return (
     <div>
@@ -66,6 +70,7 @@ export function DocumentView() {
           </a>
         )}
       </div>
+      {kind === "quotation" && <KeepAsSent date={today} />}
       {kind === "drawn" ? <DrawnRoom /> : <WrittenDocument kind={kind} date={today} />}
     </div>
   );

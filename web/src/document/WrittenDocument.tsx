@@ -24,7 +24,7 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
           title={page.surface ?? document.title}
           under={[document.title, document.job, page.place].filter((x) => x !== "").join(" · ")}
           date={document.date}
-          mark={`revision ${document.revision}`}
+          mark={kind === "quotation" ? "" : `revision ${document.revision}`}
         >
           {parts(page.blocks).map((part, n) => {
             const first = `${n}${part[0]?.names.join()}${part[0]?.text}`;
@@ -57,7 +57,7 @@ function parts(blocks: Schemas["Block"][]) {
 }
 
 /** A number, perhaps with its unit: kept on one line. */
-const isNumber = (cell: string) => /^[£$€]?[\d.,]+( ([A-Z]{3}|h|min|days?|years?))?$/.test(cell);
+const isNumber = (cell: string) => /^-?[£$€]?[\d.,]+( ([A-Z]{3}|h|min|days?|years?))?$/.test(cell);
 
 function BlockView({ block }: { block: Schemas["Block"] }) {
   switch (block.kind) {

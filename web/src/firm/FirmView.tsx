@@ -187,7 +187,7 @@ function LetterheadBox({ value, onSet }: { value: string | null; onSet: (value: 
       </label>
       <Input.TextArea
         id="letterhead"
-        key={value}
+        key={value ?? ""}
         defaultValue={value ?? ""}
         maxLength={200}
         autoSize={{ minRows: 2, maxRows: 5 }}

@@ -11,6 +11,7 @@ export const keys = {
   surface: (job: string, surface: string) => ["job", job, "surface", surface] as const,
   checks: (job: string, surface: string, version: number) => ["job", job, "checks", surface, version] as const,
   impasse: (job: string, surface: string, version: number) => ["job", job, "impasse", surface, version] as const,
+  quote: (job: string) => ["job", job, "quote"] as const,
   quantities: (job: string) => ["job", job, "quantities"] as const,
   catalogue: ["catalogue"] as const,
 };

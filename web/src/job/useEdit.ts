@@ -4,7 +4,7 @@ import type { JobView, Schemas, Surface, SurfaceView } from "../api/client";
 import { changedPaths } from "../sync/merge";
 import { JobSession } from "../sync/session";
 import { pathWords } from "../sync/words";
-import { keys } from "./data";
+import { askAgain } from "./again";
 import { freshId } from "./ids";
 import { myPlace, takeOver } from "./pages";
 import { transportTo } from "./transport";
@@ -30,17 +30,9 @@ export function sessionOf(job: string, client: QueryClient): JobSession {
     token: () => freshId(),
   });
   session.onSaved = (_, changed) => {
-    client.invalidateQueries({ queryKey: keys.job(job), exact: true });
-    client.invalidateQueries({ queryKey: keys.quantities(job) });
     // An edit of one surface may change the measure of its zones and neighbours; of anything else, every answer.
     const alone = changed.length === 1 && changed[0] === `surface:${inSight.get(job)}`;
-    client.invalidateQueries({
-      predicate: (q) =>
-        q.queryKey[0] === "job" &&
-        q.queryKey[1] === job &&
-        (alone ? q.queryKey[3] !== inSight.get(job) : true) &&
-        q.queryKey.length > 2,
-    });
+    void askAgain(client, job, alone ? inSight.get(job) : undefined);
   };
   sessions.set(job, session);
   window.addEventListener("online", () => session.retry());

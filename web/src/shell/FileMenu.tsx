@@ -3,6 +3,7 @@ import { Modal } from "antd";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Refusal } from "../api/client";
+import { tableKind } from "../buy/tins";
 import { saveDrawing } from "../drawing/save";
 import { sessionOf } from "../job/useEdit";
 
@@ -26,9 +27,7 @@ export function FileMenu({ job }: { job: string }) {
       const zip = /\.zip$/i.test(file.name);
       const text = zip ? "" : await file.text();
       if (/\.csv$/i.test(file.name)) {
-        // A table of readings names the surface and the check; one of surfaces its ids.
-        const kind = /(^|,)"?check"?(,|\r|\n)/.test(text.slice(0, 400)) ? "readings" : "surfaces";
-        const answer = await send(`/api/jobs/${job}/${kind}.csv`, "text/csv", text);
+        const answer = await send(`/api/jobs/${job}/${tableKind(text)}.csv`, "text/csv", text);
         sessionOf(job, client).made(file.name, answer.version ?? 0);
         setOpen(false);
       } else {
@@ -135,7 +134,7 @@ export function FileMenu({ job }: { job: string }) {
             <button type="button" className="btn tight" onClick={() => input.current?.click()}>
               Take in a file
             </button>
-            a job file, an archive, or a table of surfaces or readings; a fault names its line and column
+            a job file, an archive, or a table of surfaces, readings or prices; a fault names its line and column
           </li>
         </ul>
       </Modal>

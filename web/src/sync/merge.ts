@@ -60,6 +60,12 @@ export const shapes: Record<string, Shape> = {
   job: members({
     rates: members(),
     products: keyed((p: { id: string }) => p.id),
+    prices: keyed(
+      (p: { product: string; size: number; supplier?: string | null }) => `${p.product} ${p.size} ${p.supplier ?? ""}`,
+    ),
+    store: keyed((t: { id: string }) => t.id),
+    bought: asSet,
+    quotations: keyed((q: { revision: number }) => String(q.revision)),
     houseRules: members(),
     judgements: keyed((j: { cause: string; sign?: string | null }) => `${j.cause} ${j.sign ?? ""}`),
     trials: each,

@@ -1,0 +1,116 @@
+import { useQuery } from "@tanstack/react-query";
+import { Input } from "antd";
+import { Link } from "react-router";
+import { api, ask, type Schemas } from "../api/client";
+import { keys } from "../job/data";
+import { jobRecord } from "../job/useEdit";
+import { DraftBox } from "../shell/DraftBox";
+import { usePlace } from "../shell/Place";
+
+type Rates = Required<Schemas["Job"]>["rates"];
+
+const exact = (m: Schemas["MoneyReport"]) =>
+  new Intl.NumberFormat("en-GB", { style: "currency", currency: m.currency }).format(m.amount);
+
+/** From what it costs to what it is offered for, with every number at hand. */
+export function PricePanel() {
+  const { job, edit } = usePlace();
+  const record = jobRecord(edit.session, job);
+  const quote = useQuery({
+    queryKey: keys.quote(job.id),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/quote", { params: { path: { job: job.id } } })),
+  });
+  const rates = record.rates as Rates;
+  const save = (what: string, change: Partial<Schemas["Job"]>) =>
+    edit.session.edit(what, [{ key: `job:${job.id}`, before: record, after: { ...record, ...change } }]);
+  const set = (what: string, change: Partial<Rates>) => save(what, { rates: { ...rates, ...change } });
+  const number = (label: string, word: string, name: keyof Rates, usual: number, most: number, step = 1) => (
+    <span>
+      <label className="soft small" htmlFor={`rate-${name}`}>
+        {label}
+      </label>
+      <DraftBox
+        id={`rate-${name}`}
+        label={label}
+        least={0}
+        most={most}
+        step={step}
+        value={(rates?.[name] as number | undefined) ?? usual}
+        onSet={(v) => set(word, { [name]: v ?? usual })}
+      />
+    </span>
+  );
+  const data = quote.data;
+  return (
+    <section className="sheet" aria-label="Price">
+      <header>
+        <h2>Price</h2>
+        <span className="grow" />
+        {data && <strong aria-live="polite">{exact(data.gross)}</strong>}
+      </header>
+      <div className="body">
+        <div className="rates">
+          {number("an hour of labour", "Price of an hour", "labourPerHour", 30, 1000, 0.5)}
+          {number("a litre of matt", "Price of a litre", "baseLitre", 4.5, 1000, 0.1)}
+          {number("overhead, %", "Overhead", "overhead", 0, 500, 0.5)}
+          {number("margin, % of the price", "Margin", "margin", 0, 95, 0.5)}
+          {number("tax, %", "Tax", "tax", 0, 100, 0.5)}
+          {number("offer holds, days", "Days an offer holds", "quotationDays", 30, 365)}
+        </div>
+        {data && (
+          <table className="take" aria-label="From cost to price">
+            <tbody>
+              <tr>
+                <td>Before tax, whole tins</td>
+                <td className="num">{exact(data.net)}</td>
+              </tr>
+              <tr>
+                <td>Tax</td>
+                <td className="num">{exact(data.tax)}</td>
+              </tr>
+              {data.provisional.amount > 0 && (
+                <tr>
+                  <td>Provisional, once what is stopped is freed</td>
+                  <td className="num">{exact(data.provisional)}</td>
+                </tr>
+              )}
+            </tbody>
+          </table>
+        )}
+        <label className="soft small" htmlFor="quotation-terms">
+          terms on the quotation
+        </label>
+        <Input.TextArea
+          id="quotation-terms"
+          key={record.quotationTerms ?? ""}
+          defaultValue={record.quotationTerms ?? ""}
+          maxLength={4000}
+          autoSize={{ minRows: 2, maxRows: 6 }}
+          placeholder={"A line each: when what is paid, what is kept free"}
+          onBlur={(e) => {
+            const next = e.target.value.trim() === "" ? null : e.target.value.trim();
+            if (next !== (record.quotationTerms ?? null)) save("Terms", { quotationTerms: next });
+          }}
+        />
+        {data && data.changes.length > 0 && (
+          <>
+            <p className="small" style={{ marginBottom: 0 }}>
+              <b>Since the last quotation was sent</b>
+            </p>
+            <ul className="small list">
+              {data.changes.slice(0, 6).map((c) => (
+                <li key={c}>{c}</li>
+              ))}
+            </ul>
+          </>
+        )}
+        <div className="row">
+          <Link
+            className="btn"
+            to={`/${job.id}/document?paper=quotation`}
+          >{`Quotation ${data?.revision ?? ""} as a paper`}</Link>
+        </div>
+      </div>
+    </section>
+  );
+}
