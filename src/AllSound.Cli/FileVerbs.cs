@@ -174,7 +174,14 @@ internal static class FileVerbs
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
         var date = new Option<string?>("--date") { Description = "date to print; today when not given" };
         var revision = new Option<string?>("--revision") { Description = "revision to print" };
-        var command = new Command("document", "specification, client summary, crew checklist, hazard sheet or quotation as Markdown") { kind, file, surface, date, revision };
+        var command = new Command("document", "specification, client summary, crew checklist, hazard sheet or quotation as Markdown")
+        {
+            kind,
+            file,
+            surface,
+            date,
+            revision,
+        };
         command.SetAction(parsed =>
         {
             if (!kinds.TryGetValue(parsed.GetValue(kind)!, out var wanted))

@@ -99,7 +99,9 @@ internal static class JobEndpoints
                 (string job, JobStore store, Analysis analysis) =>
                     store.Find(job) is { } stored
                         ? Results.File(
-                            Encoding.UTF8.GetBytes(Tables.Materials(SpokenJson.Say(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored)), RequestSpeech.Current))),
+                            Encoding.UTF8.GetBytes(
+                                Tables.Materials(SpokenJson.Say(Reporting.Quantities(stored.Job, analysis.SpecifyAll(stored)), RequestSpeech.Current))
+                            ),
                             "text/csv",
                             $"{job}.shopping.csv"
                         )

@@ -22,16 +22,7 @@ public sealed class BuyingTests
     private static Job TwoWalls(string one, string other, Func<Job, Job>? with = null)
     {
         Surface Wall(string id, string colour) =>
-            One.Surface(
-                Element.Wall,
-                "gyp_old",
-                One.Good with
-                {
-                    Key = Key.Abraded,
-                },
-                [One.Coat("emul_matt")],
-                new Brief { Colour = colour, Sheen = Sheen.Matt }
-            ) with
+            One.Surface(Element.Wall, "gyp_old", One.Good with { Key = Key.Abraded }, [One.Coat("emul_matt")], new Brief { Colour = colour, Sheen = Sheen.Matt }) with
             {
                 Id = id,
                 Title = id,
@@ -39,13 +30,11 @@ public sealed class BuyingTests
 
         var job = One.Job(Wall("left", one), with: with);
         var space = job.Buildings[0].Spaces[0];
-        return job with
-        {
-            Buildings = [job.Buildings[0] with { Spaces = [space with { Surfaces = [.. space.Surfaces, Wall("right", other)] }] }],
-        };
+        return job with { Buildings = [job.Buildings[0] with { Spaces = [space with { Surfaces = [.. space.Surfaces, Wall("right", other)] }] }] };
     }
 
-    private static Dictionary<string, Specified> Specify(Job job) => job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface));
+    private static Dictionary<string, Specified> Specify(Job job) =>
+        job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface));
 
     private static JobQuantities Taken(Job job) => Takeoff.Of(job, Specify(job));
 
@@ -194,17 +183,19 @@ public sealed class BuyingTests
         Assert.Equal(1437.50m, Quoting.Price(rates, 1000m));
 
         // The reckoner says the same.
-        var reckoned = Reckoners.Find("price")!.Of(
-            new Dictionary<string, string>
-            {
-                ["hours"] = "20",
-                ["labour"] = "30",
-                ["materials"] = "400",
-                ["overhead"] = "15",
-                ["margin"] = "20",
-                ["tax"] = "20",
-            }
-        );
+        var reckoned = Reckoners
+            .Find("price")!
+            .Of(
+                new Dictionary<string, string>
+                {
+                    ["hours"] = "20",
+                    ["labour"] = "30",
+                    ["materials"] = "400",
+                    ["overhead"] = "15",
+                    ["margin"] = "20",
+                    ["tax"] = "20",
+                }
+            );
         Assert.Equal(1437.50, reckoned.Answer!.Results.Single(r => r.Name == "price before tax").Value, 6);
     }
 
@@ -231,7 +222,16 @@ public sealed class BuyingTests
     [Fact]
     public void A_quotation_sent_stays_as_it_was_and_the_next_says_what_changed()
     {
-        var job = TwoWalls("navy", "navy", j => j with { QuotationTerms = "Half on the first day.\nThe rest when it is done.", Rates = new Rates { Tax = 20, QuotationDays = 45 } });
+        var job = TwoWalls(
+            "navy",
+            "navy",
+            j =>
+                j with
+                {
+                    QuotationTerms = "Half on the first day.\nThe rest when it is done.",
+                    Rates = new Rates { Tax = 20, QuotationDays = 45 },
+                }
+        );
         var quote = Quoting.Of(job, Specify(job));
         var sent = Quoting.Sent(job, quote, "1 December 2026");
         Assert.Equal((1, quote.Net, quote.Lines.Length), (sent.Revision, sent.Net, sent.Lines.Length));
@@ -262,9 +262,26 @@ public sealed class BuyingTests
     }
 
     [Fact]
+    public void What_nothing_meets_is_named_as_not_offered()
+    {
+        var job = One.Job(One.Surface(Element.Window, "sw", One.Good, [One.Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt }));
+        var quote = Quoting.Of(job, Specify(job));
+        Assert.Empty(quote.Lines);
+        Assert.Equal(0m, quote.Gross);
+        Assert.Contains("Nothing is offered yet", Writing.Write(DocumentKind.Quotation, job, Specify(job), "today", "1").ToMarkdown(), StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void A_price_list_is_read_in_and_written_out_alike()
     {
-        var (job, faults) = Tables.ReadPrices(Demo.Job, $"product,size,price,supplier,from\r\n{Matt},5,21.50,Quay paints (invented),2026-11-01\r\nsu_tape,50,4.10,,\r\n".Replace("su_tape", Sundries.All[0].Id, StringComparison.Ordinal));
+        var (job, faults) = Tables.ReadPrices(
+            Demo.Job,
+            $"product,size,price,supplier,from\r\n{Matt},5,21.50,Quay paints (invented),2026-11-01\r\nsu_tape,50,4.10,,\r\n".Replace(
+                "su_tape",
+                Sundries.All[0].Id,
+                StringComparison.Ordinal
+            )
+        );
 
         Assert.Empty(faults);
         Assert.Equal(2, job!.Prices.Length);
@@ -314,6 +331,9 @@ public sealed class BuyingTests
         };
         var faults = JobSense.Faults(Demo.Job with { Store = [tin, tin with { Product = "p_none", Container = 5 }] });
 
-        Assert.Equal(["$.store[0].amount", "$.store[1].id", "$.store[1].product"], faults.Select(f => f.Path).Where(p => p.StartsWith("$.store", StringComparison.Ordinal)));
+        Assert.Equal(
+            ["$.store[0].amount", "$.store[1].id", "$.store[1].product"],
+            faults.Select(f => f.Path).Where(p => p.StartsWith("$.store", StringComparison.Ordinal))
+        );
     }
 }

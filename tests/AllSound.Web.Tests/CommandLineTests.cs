@@ -58,7 +58,7 @@ public sealed class CommandLineTests
 
         var quantities = JsonNode.Parse((await Run("quantities", DemoFile, "--json")).Output)!;
         Assert.NotEmpty(quantities["materials"]!.AsArray());
-        Assert.Contains(",\"contract matt wall paint\",L,", (await Run("quantities", DemoFile, "--csv")).Output, StringComparison.Ordinal);
+        Assert.Contains("p_emul_contract,contract matt wall paint,white,L,", (await Run("quantities", DemoFile, "--csv")).Output, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -97,7 +97,8 @@ public static class Quoting
     }
 
     /// <summary>The number of the next quotation of a job.</summary>
-    public static int NextRevision(Job job) => job is null ? throw new ArgumentNullException(nameof(job)) : job.Quotations.Select(q => q.Revision).DefaultIfEmpty(0).Max() + 1;
+    public static int NextRevision(Job job) =>
+        job is null ? throw new ArgumentNullException(nameof(job)) : job.Quotations.Select(q => q.Revision).DefaultIfEmpty(0).Max() + 1;
 
     private static string Name(QuoteLine line) => line.Surface is { } surface ? $"{line.Space!.Title}, {surface.Title}" : line.Work;
 

@@ -154,7 +154,9 @@ public static class Takeoff
         [
             .. option.Steps.SelectMany(step =>
                 (
-                    step.Act.Product is { } product && step.Spend.Litres > 0 ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres, Tint.IsColoured(step.Act) ? surface.Brief.Colour : null)] : Array.Empty<Item>()
+                    step.Act.Product is { } product && step.Spend.Litres > 0
+                        ? [new Item(step, product.Id, product.Title, "L", step.Spend.Litres, Tint.IsColoured(step.Act) ? surface.Brief.Colour : null)]
+                        : Array.Empty<Item>()
                 ).Concat(
                     served(step)
                         ? []

@@ -36,7 +36,11 @@ internal static class QuotationPaper
                     .. lines.Select(l => ImmutableArray.Create(l.Work, Paid(l.Price, job))),
                     .. job.Rates.Tax == 0 && quote.Tax == 0
                         ? Array.Empty<ImmutableArray<string>>()
-                        : [["", Paid(quote.Net, job)], [FormattableString.Invariant($"tax, {job.Rates.Tax:0.##} %"), Paid(quote.Tax, job)]],
+                        :
+                        [
+                            ["", Paid(quote.Net, job)],
+                            [FormattableString.Invariant($"tax, {job.Rates.Tax:0.##} %"), Paid(quote.Tax, job)],
+                        ],
                     ["", Paid(quote.Gross, job)],
                 ],
                 [
@@ -48,7 +52,10 @@ internal static class QuotationPaper
             .. Provisional(job, specified, quote),
             .. Ways(job, specified),
             Block.Heading("In the price"),
-            Block.List(["Protection of what stays, preparation, all coats, clearing up and waste.", "Paint and sundries, in the whole tins and packs that have to be bought."]),
+            Block.List([
+                "Protection of what stays, preparation, all coats, clearing up and waste.",
+                "Paint and sundries, in the whole tins and packs that have to be bought.",
+            ]),
             Block.Heading("Not in the price"),
             Block.List([
                 "Work of other trades, where it is named, and anything not listed here.",
@@ -80,8 +87,14 @@ internal static class QuotationPaper
         }
 
         yield return Block.Heading($"Provisional sums: {Paid(quote.Provisional.Sum(l => l.Price), job)} before tax, not in the price");
-        yield return Block.Say("This cannot be begun yet. The sum is what it would come to once what stops it is dealt with; it is looked at again then, and agreed before it is begun.");
-        yield return Block.Table(["", "what would be done", "sum"], lines.Select(l => ImmutableArray.Create(l.Work, Paid(l.Price, job))), [.. lines.Select(l => l.Names)]);
+        yield return Block.Say(
+            "This cannot be begun yet. The sum is what it would come to once what stops it is dealt with; it is looked at again then, and agreed before it is begun."
+        );
+        yield return Block.Table(
+            ["", "what would be done", "sum"],
+            lines.Select(l => ImmutableArray.Create(l.Work, Paid(l.Price, job))),
+            [.. lines.Select(l => l.Names)]
+        );
         yield return Block.List(
             quote
                 .Provisional.Where(l => l.Surface is not null)
@@ -95,7 +108,9 @@ internal static class QuotationPaper
     private static IEnumerable<Block> Ways(Job job, IReadOnlyDictionary<string, Specified> specified)
     {
         var ways = job.Surfaces()
-            .Select(p => (p.Space, p.Surface, Chosen: Takeoff.Chosen(p.Surface, specified[p.Surface.Id]), Other: ClientSummary.Beside(p.Surface, specified[p.Surface.Id])))
+            .Select(p =>
+                (p.Space, p.Surface, Chosen: Takeoff.Chosen(p.Surface, specified[p.Surface.Id]), Other: ClientSummary.Beside(p.Surface, specified[p.Surface.Id]))
+            )
             .Where(w => w is { Chosen: not null, Other: not null })
             .GroupBy(w => (w.Space, Chosen: w.Chosen!.Name, Other: w.Other!.Name))
             .Select(g =>

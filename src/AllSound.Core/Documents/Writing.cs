@@ -42,9 +42,9 @@ public static class Writing
             _ => "Hazard sheet",
         };
         // What is offered is offered as a whole.
-        ImmutableArray<Page> pages = kind == DocumentKind.Quotation ? [new Page(null, "", QuotationPaper.Of(job, specified, Who(job)))]
-            : only is null
-            ? Whole(kind, job, specified)
+        ImmutableArray<Page> pages =
+            kind == DocumentKind.Quotation ? [new Page(null, "", QuotationPaper.Of(job, specified, Who(job)))]
+            : only is null ? Whole(kind, job, specified)
             :
             [
                 .. from place in job.Surfaces()

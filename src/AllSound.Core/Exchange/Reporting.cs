@@ -110,7 +110,11 @@ public static class Reporting
             taken.LabourHours,
             new MoneyReport(decimal.Round(taken.Cost, 2), job.Rates.Currency),
             taken.Surfaces.Any(s => s.Waits)
-                ? new OnceFreedReport(ToBuy(job, taken.MaterialsOnceFreed), taken.HoursOnceFreed, new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency))
+                ? new OnceFreedReport(
+                    ToBuy(job, taken.MaterialsOnceFreed),
+                    taken.HoursOnceFreed,
+                    new MoneyReport(decimal.Round(taken.CostOnceFreed, 2), job.Rates.Currency)
+                )
                 : null,
             [
                 .. taken.Together.Select(t => new TogetherReport(

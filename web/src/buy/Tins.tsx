@@ -5,12 +5,14 @@ export function Tins({ buy, left }: { buy: readonly { size: number; count: numbe
   const all = tins(buy, left);
   if (all.length === 0 || all.length > MOST_DRAWN) return null;
   const height = 34;
+  const width = all.reduce((w, t) => w + t.scale * 26 + 5, 2);
   let x = 1;
   return (
     <svg
       className="tins"
-      height={height + 2}
-      width={all.reduce((w, t) => w + t.scale * 26 + 5, 2)}
+      viewBox={`0 0 ${width} ${height + 2}`}
+      style={{ width }}
+      preserveAspectRatio="xMinYMax meet"
       aria-hidden="true"
       focusable="false"
     >
