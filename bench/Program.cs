@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using AllSound.Bench;
 using AllSound.Core.Assessment;
+using AllSound.Core.Buying;
 using AllSound.Core.Diagnosis;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
@@ -67,6 +68,9 @@ var hundred = Batch(100);
 var thousand = Batch(1000);
 Console.WriteLine("diagnose + specify of a job, two threads at most, best of five");
 Console.WriteLine($"  100 surfaces {hundred:F1} ms   1,000 surfaces {thousand:F1} ms   ratio {thousand / hundred:F2} (target 11)");
+var (few, many) = (Buying(100), Buying(1000));
+Console.WriteLine("measured, packed, priced and quoted, warm, best of nine");
+Console.WriteLine($"  100 surfaces {few:F1} ms   1,000 surfaces {many:F1} ms   ratio {many / few:F2} (target 300 ms, 11)");
 Console.WriteLine($"  peak working set {Process.GetCurrentProcess().PeakWorkingSet64 / 1024 / 1024} MiB");
 
 var root = args.FirstOrDefault() ?? ".";
@@ -96,6 +100,20 @@ double Batch(int count)
         {
             var watch = Stopwatch.GetTimestamp();
             Parallel.ForEach(all, new ParallelOptions { MaxDegreeOfParallelism = 2 }, place => Run(batch, place));
+            return Stopwatch.GetElapsedTime(watch).TotalMilliseconds;
+        });
+}
+
+double Buying(int count)
+{
+    var bought = SurveyGenerator.Job(seed: 2, surfaces: count);
+    var specified = bought.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(bought, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+    return Enumerable
+        .Range(0, 9)
+        .Min(_ =>
+        {
+            var watch = Stopwatch.GetTimestamp();
+            _ = Quoting.Of(bought, specified);
             return Stopwatch.GetElapsedTime(watch).TotalMilliseconds;
         });
 }

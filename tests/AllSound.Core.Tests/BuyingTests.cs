@@ -262,6 +262,66 @@ public sealed class BuyingTests
     }
 
     [Fact]
+    public void What_is_known_better_makes_the_price_surer()
+    {
+        var job = Demo.Job;
+        var estimate = Estimating.Of(job, Specify(job));
+        Assert.Equal(Quoting.Of(job, Specify(job)).Net, estimate.Price);
+        Assert.InRange(estimate.Low, 0.5m * estimate.Price, estimate.Price);
+        Assert.InRange(estimate.High, estimate.Price, 1.6m * estimate.Price);
+        Assert.True(estimate.Inputs.Length >= 3);
+        Assert.Equal(estimate.Inputs.OrderByDescending(i => i.Less + i.More).Select(i => i.What), estimate.Inputs.Select(i => i.What));
+        // Independent as they are, together they do less than their sum and more than the largest.
+        Assert.InRange(estimate.High - estimate.Price, estimate.Inputs.Max(i => i.More), estimate.Inputs.Sum(i => i.More));
+
+        // A list in place of a guess, at the same prices.
+        ImmutableArray<ListedPrice> list =
+        [
+            .. Taken(job)
+                .Materials.SelectMany(m =>
+                    m.Packed.Buy.Select(b => new ListedPrice
+                    {
+                        Product = m.Id,
+                        Size = b.Size,
+                        Price = decimal.Round(m.Packed.Cost / (decimal)m.Packed.Buy.Sum(x => x.Size * x.Count) * (decimal)b.Size, 2),
+                    })
+                )
+                .DistinctBy(p => (p.Product, p.Size)),
+        ];
+        var listed = Estimating.Of(job with { Prices = list }, Specify(job));
+        Assert.DoesNotContain(listed.Inputs, i => i.What.Contains("on no list", StringComparison.Ordinal));
+        Assert.True(listed.High - listed.Price < estimate.High - estimate.Price);
+    }
+
+    [Fact]
+    public void A_surface_never_tried_is_what_the_price_hangs_on()
+    {
+        Surface Wall(double? loose) =>
+            One.Surface(Element.Wall, "gyp_old", One.Good with { LooseShare = loose, FillShare = 0.05 }, [One.Coat("emul_matt")], new Brief { Sheen = Sheen.Matt });
+        var (tried, untried) = (One.Job(Wall(0)), One.Job(Wall(null)));
+
+        Assert.DoesNotContain(Estimating.Of(tried, Specify(tried)).Inputs, i => i.What.Contains("never tried", StringComparison.Ordinal));
+        Assert.Contains(Estimating.Of(untried, Specify(untried)).Inputs, i => i.What == "how much is loose on one surface that was never tried");
+    }
+
+    [Fact]
+    public void The_solvent_of_a_job_is_that_of_its_litres()
+    {
+        var taken = Taken(TwoWalls("navy", "sage"));
+        var paint = Paint(taken).Sum(m => m.Need);
+        var own = new OwnProduct
+        {
+            Id = "ours",
+            Title = "Ours",
+            Class = Paint(taken)[0].Id,
+            Voc = 0,
+        };
+        Assert.InRange(taken.VocGrams, 0.001, paint * 1000);
+        var less = Taken(TwoWalls("navy", "sage", j => j with { Products = [own] }));
+        Assert.True(less.VocGrams < taken.VocGrams);
+    }
+
+    [Fact]
     public void What_nothing_meets_is_named_as_not_offered()
     {
         var job = One.Job(One.Surface(Element.Window, "sw", One.Good, [One.Coat("alkyd_gloss")], new Brief { Sheen = Sheen.Matt }));

@@ -57,7 +57,11 @@ public sealed record JobQuantities(
     double HoursOnceFreed,
     decimal CostOnceFreed,
     ImmutableArray<Together> Together
-);
+)
+{
+    /// <summary>Volatile organic compounds that the paint of the job gives off, grams: litres as bought times what the sheet gives for a litre; thinners are not in it.</summary>
+    public double VocGrams => Surfaces.Where(s => !s.Waits).SelectMany(s => s.Option?.Steps ?? []).Sum(x => x.Spend.Litres * (x.Act.Product?.Voc ?? 0));
+}
 
 /// <summary>Takes off a job: for each surface the option chosen, or the first one; for a held one that of the plan once it is freed.</summary>
 public static class Takeoff

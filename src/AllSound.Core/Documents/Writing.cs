@@ -170,8 +170,8 @@ public static class Writing
         {
             holds +=
                 specified.Options.Length - two.Length == 1
-                    ? " One way more is in the specification."
-                    : $" {specified.Options.Length - two.Length} ways more are in the specification.";
+                    ? " One way more was weighed and is not shown here."
+                    : $" {specified.Options.Length - two.Length} ways more were weighed and are not shown here.";
         }
 
         blocks.Add(Block.Say($"{holds} Years of life are a judgement for normal use, not a promise."));

@@ -75,13 +75,15 @@ public sealed record MaterialReport(
 /// <param name="Cost">Labour and whole packs.</param>
 /// <param name="OnceFreed">The same for held surfaces, once they are freed; null where none is held.</param>
 /// <param name="Together">What rooms save by being done in one go: taken off the hours and the cost already.</param>
+/// <param name="VocGrams">Volatile organic compounds that the paint gives off, grams.</param>
 public sealed record QuantitiesReport(
     ImmutableArray<SurfaceQuantitiesReport> Surfaces,
     ImmutableArray<MaterialReport> Materials,
     double LabourHours,
     MoneyReport Cost,
     OnceFreedReport? OnceFreed,
-    ImmutableArray<TogetherReport> Together
+    ImmutableArray<TogetherReport> Together,
+    double VocGrams
 );
 
 /// <summary>What the surfaces of a room save by being done in one go.</summary>
@@ -107,6 +109,9 @@ public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, d
 /// <param name="Gross">With tax.</param>
 /// <param name="Provisional">What is stopped, once it is freed: no part of the price.</param>
 /// <param name="Changes">What is otherwise than in the quotation sent last, a sentence for each.</param>
+/// <param name="Low">Before tax, seldom less.</param>
+/// <param name="High">Before tax, seldom more.</param>
+/// <param name="HangsOn">What nobody knows exactly, that which matters most first.</param>
 public sealed record QuoteReport(
     int Revision,
     ImmutableArray<QuoteLineReport> Lines,
@@ -114,8 +119,17 @@ public sealed record QuoteReport(
     MoneyReport Tax,
     MoneyReport Gross,
     MoneyReport Provisional,
-    ImmutableArray<string> Changes
+    ImmutableArray<string> Changes,
+    MoneyReport Low,
+    MoneyReport High,
+    ImmutableArray<UncertainReport> HangsOn
 );
+
+/// <summary>Something that nobody knows exactly, and what it makes of the price by itself.</summary>
+/// <param name="What">What it is.</param>
+/// <param name="Less">How much less if it turns out well.</param>
+/// <param name="More">How much more if it turns out badly.</param>
+public sealed record UncertainReport([property: Prose] string What, decimal Less, decimal More);
 
 /// <summary>A line of an offer.</summary>
 /// <param name="Of">Id of the surface, or of the room for what its surfaces share; empty for whole tins.</param>

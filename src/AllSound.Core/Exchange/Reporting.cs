@@ -125,7 +125,8 @@ public static class Reporting
                     new MoneyReport(decimal.Round(t.Money, 2), job.Rates.Currency),
                     t.Says(job.Rates.Currency)
                 )),
-            ]
+            ],
+            Math.Round(taken.VocGrams)
         );
     }
 
@@ -134,6 +135,7 @@ public static class Reporting
     {
         ArgumentNullException.ThrowIfNull(job);
         var quote = Quoting.Of(job, specified);
+        var estimate = Estimating.Of(job, specified);
         MoneyReport Money(decimal amount) => new(amount, job.Rates.Currency);
         return new(
             Quoting.NextRevision(job),
@@ -142,7 +144,10 @@ public static class Reporting
             Money(quote.Tax),
             Money(quote.Gross),
             Money(quote.Provisional.Sum(l => l.Price)),
-            job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote) : []
+            job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote) : [],
+            Money(estimate.Low),
+            Money(estimate.High),
+            [.. estimate.Inputs.Select(i => new UncertainReport(i.What, i.Less, i.More))]
         );
     }
 

@@ -51,8 +51,8 @@ test("dry sanding presumed lead is flagged as danger", async ({ page }) => {
 
 test("litres, tins and hours for the whole job", async ({ page }) => {
   await page.goto(at("buy"));
-  const row = page.getByRole("row").filter({ hasText: "contract matt wall paint" });
-  await expect(row).toContainText("5 L");
+  const row = page.getByRole("row").filter({ hasText: "contract matt wall paint, white" });
+  await expect(row).toContainText("1 × 10 L + 1 × 2.5 L");
   await expect(page.getByRole("region", { name: "Measured areas" })).toContainText("round the room less doors");
 });
 

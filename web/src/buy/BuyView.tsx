@@ -116,6 +116,13 @@ export function BuyView() {
                 ))}
               </ul>
             )}
+            {data.vocGrams > 0 && (
+              <p className="small">
+                The paint gives off about{" "}
+                {data.vocGrams >= 1000 ? `${(data.vocGrams / 1000).toFixed(1)} kg` : `${data.vocGrams} g`} of solvent as
+                it dries: air the rooms for as long as the sheets say.
+              </p>
+            )}
             <p className="soft small" style={{ marginTop: 8 }}>
               Need is net area with its profile, over the practical spread of each class on this substrate, with 8 % for
               waste. The packs are the cheapest whole ones that cover it; class prices are judgements until a price list

@@ -12,6 +12,14 @@ type Rates = Required<Schemas["Job"]>["rates"];
 const exact = (m: Schemas["MoneyReport"]) =>
   new Intl.NumberFormat("en-GB", { style: "currency", currency: m.currency }).format(m.amount);
 
+// No finer than anybody knows it.
+const about = (m: Schemas["MoneyReport"]) => {
+  const step = m.amount >= 2000 ? 50 : 10;
+  return new Intl.NumberFormat("en-GB", { style: "currency", currency: m.currency, maximumFractionDigits: 0 }).format(
+    Math.round(m.amount / step) * step,
+  );
+};
+
 /** From what it costs to what it is offered for, with every number at hand. */
 export function PricePanel() {
   const { job, edit } = usePlace();
@@ -76,6 +84,22 @@ export function PricePanel() {
               )}
             </tbody>
           </table>
+        )}
+        {data && data.hangsOn.length > 0 && (
+          <div className="hangs">
+            <p>
+              Seldom less than <b>{about(data.low)}</b> or more than <b>{about(data.high)}</b> before tax. It hangs most
+              on
+            </p>
+            <ul className="list small">
+              {data.hangsOn.slice(0, 3).map((u) => (
+                <li key={u.what}>
+                  {u.what}: {about({ ...data.net, amount: u.less })} less to {about({ ...data.net, amount: u.more })}{" "}
+                  more
+                </li>
+              ))}
+            </ul>
+          </div>
         )}
         <label className="soft small" htmlFor="quotation-terms">
           terms on the quotation
