@@ -112,8 +112,8 @@ internal static class JobEndpoints
             .WithName("exportShopping");
         api.MapGet(
                 "/{job}/quote",
-                (string job, JobStore store, Analysis analysis) =>
-                    store.Find(job) is { } stored ? Results.Ok(Reporting.Quote(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job")
+                (string job, JobStore store, Analysis analysis, string? date) =>
+                    store.Find(job) is { } stored ? Results.Ok(Reporting.Quote(stored.Job, analysis.SpecifyAll(stored), date ?? "")) : Requests.NotFound("job")
             )
             .Produces<QuoteReport>()
             .ProducesProblem(404)

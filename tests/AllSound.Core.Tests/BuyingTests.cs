@@ -8,6 +8,7 @@ using AllSound.Core.Materials;
 using AllSound.Core.Reckoning;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Wording;
 using AllSound.Testing;
 using Xunit;
 
@@ -35,6 +36,8 @@ public sealed class BuyingTests
 
     private static Dictionary<string, Specified> Specify(Job job) =>
         job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface));
+
+    private static Estimate Estimated(Job job) => Estimating.Of(job, Specify(job), Taken(job));
 
     private static JobQuantities Taken(Job job) => Takeoff.Of(job, Specify(job));
 
@@ -180,7 +183,7 @@ public sealed class BuyingTests
             Margin = 20,
             Tax = 20,
         };
-        Assert.Equal(1437.50m, Quoting.Price(rates, 1000m));
+        Assert.Equal(1437.50m, rates.Price(1000m));
 
         // The reckoner says the same.
         var reckoned = Reckoners
@@ -206,7 +209,7 @@ public sealed class BuyingTests
         var specified = Specify(job);
         var (quote, taken) = (Quoting.Of(job, specified), Takeoff.Of(job, specified));
 
-        Assert.Equal(Quoting.Price(job.Rates, taken.Cost), quote.Net);
+        Assert.Equal(decimal.Round(job.Rates.Price(taken.Cost), 2), quote.Net);
         Assert.Equal(quote.Net, quote.Lines.Sum(l => l.Price));
         Assert.Equal(decimal.Round(quote.Net * 0.2m, 2), quote.Tax);
         Assert.Equal(quote.Lines.Select(l => l.Of).Distinct().Count(), quote.Lines.Length);
@@ -239,8 +242,8 @@ public sealed class BuyingTests
         var later = job with { Quotations = [sent], Rates = job.Rates with { LabourPerHour = 40 } };
         var now = Quoting.Of(later, Specify(later));
         Assert.Equal(2, Quoting.NextRevision(later));
-        Assert.Empty(Quoting.Changes(sent, quote));
-        Assert.Contains(Quoting.Changes(sent, now), c => c.StartsWith("Room, left: ", StringComparison.Ordinal) && c.Contains("before", StringComparison.Ordinal));
+        Assert.Empty(Quoting.Changes(sent, quote, "GBP"));
+        Assert.Contains(Quoting.Changes(sent, now, "GBP"), c => c.StartsWith("Room, left: ", StringComparison.Ordinal) && c.Contains("before", StringComparison.Ordinal));
         Assert.Equal(quote.Net, later.Quotations[0].Net);
 
         var paper = Writing.Write(DocumentKind.Quotation, later, Specify(later), "3 December 2026", "2").ToMarkdown();
@@ -265,7 +268,7 @@ public sealed class BuyingTests
     public void What_is_known_better_makes_the_price_surer()
     {
         var job = Demo.Job;
-        var estimate = Estimating.Of(job, Specify(job));
+        var estimate = Estimated(job);
         Assert.Equal(Quoting.Of(job, Specify(job)).Net, estimate.Price);
         Assert.InRange(estimate.Low, 0.5m * estimate.Price, estimate.Price);
         Assert.InRange(estimate.High, estimate.Price, 1.6m * estimate.Price);
@@ -288,7 +291,8 @@ public sealed class BuyingTests
                 )
                 .DistinctBy(p => (p.Product, p.Size)),
         ];
-        var listed = Estimating.Of(job with { Prices = list }, Specify(job));
+        var withList = job with { Prices = list };
+        var listed = Estimating.Of(withList, Specify(job), Takeoff.Of(withList, Specify(job)));
         Assert.DoesNotContain(listed.Inputs, i => i.What.Contains("on no list", StringComparison.Ordinal));
         Assert.True(listed.High - listed.Price < estimate.High - estimate.Price);
     }
@@ -300,8 +304,8 @@ public sealed class BuyingTests
             One.Surface(Element.Wall, "gyp_old", One.Good with { LooseShare = loose, FillShare = 0.05 }, [One.Coat("emul_matt")], new Brief { Sheen = Sheen.Matt });
         var (tried, untried) = (One.Job(Wall(0)), One.Job(Wall(null)));
 
-        Assert.DoesNotContain(Estimating.Of(tried, Specify(tried)).Inputs, i => i.What.Contains("never tried", StringComparison.Ordinal));
-        Assert.Contains(Estimating.Of(untried, Specify(untried)).Inputs, i => i.What == "how much is loose on one surface that was never tried");
+        Assert.DoesNotContain(Estimated(tried).Inputs, i => i.What.Contains("never tried", StringComparison.Ordinal));
+        Assert.Contains(Estimated(untried).Inputs, i => i.What == "how much is loose on one surface that was never tried");
     }
 
     [Fact]
@@ -319,6 +323,75 @@ public sealed class BuyingTests
         Assert.InRange(taken.VocGrams, 0.001, paint * 1000);
         var less = Taken(TwoWalls("navy", "sage", j => j with { Products = [own] }));
         Assert.True(less.VocGrams < taken.VocGrams);
+    }
+
+    [Fact]
+    public void What_a_client_reads_is_the_price_in_every_paper()
+    {
+        Job With(Rates rates) => TwoWalls("white", "white", j => j with { Rates = rates });
+        var (plain, marked) = (With(new Rates()), With(new Rates { Margin = 50, Tax = 20 }));
+        var (cost, price) = (Specify(plain)["left"].Options[0].Criteria.Money, Specify(marked)["left"].Options[0].Criteria.Money);
+        // A margin of half the price doubles the cost.
+        Assert.InRange(price, (2 * cost) - 0.02m, (2 * cost) + 0.02m);
+
+        var summary = Writing.Write(DocumentKind.ClientSummary, marked, Specify(marked), "today", "1").ToMarkdown();
+        var room = Sharing.Of(marked, Specify(marked)).Sum(t => Figures.Shown(t.Money));
+        Assert.Contains($"Altogether {Figures.Money((2 * Figures.Shown(price)) - room, "GBP")} before tax", summary, StringComparison.Ordinal);
+        Assert.DoesNotContain("before tax", Writing.Write(DocumentKind.ClientSummary, plain, Specify(plain), "today", "1").ToMarkdown(), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_budget_is_held_against_the_price()
+    {
+        var plain = TwoWalls("white", "white");
+        var budget = Specify(plain)["left"].Options.Max(o => o.Criteria.Money) + 1;
+        Job With(Rates rates) =>
+            One.Job(
+                One.Surface(
+                    Element.Wall,
+                    "gyp_old",
+                    One.Good with
+                    {
+                        Key = Key.Abraded,
+                    },
+                    [One.Coat("emul_matt")],
+                    new Brief
+                    {
+                        Colour = "white",
+                        Sheen = Sheen.Matt,
+                        Budget = budget,
+                    }
+                ),
+                with: j => j with { Rates = rates }
+            );
+        Assert.Empty(Specify(With(new Rates()))["s"].Options[0].NotMet);
+        Assert.Contains(Specify(With(new Rates { Margin = 60 }))["s"].Options[0].NotMet, n => n.StartsWith("Over the budget", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_room_and_a_surface_may_go_by_one_id()
+    {
+        var job = Demo.Job;
+        var building = job.Buildings[0];
+        var (space, rest) = (building.Spaces[0], building.Spaces.RemoveAt(0));
+        var alike = job with { Buildings = [building with { Spaces = [space with { Id = space.Surfaces[0].Id }, .. rest] }, .. job.Buildings.RemoveAt(0)] };
+        var quote = Quoting.Of(alike, Specify(alike));
+
+        Assert.Equal(quote.Lines.Length, quote.Lines.Select(l => l.Of).Distinct().Count());
+        Assert.Empty(Quoting.Changes(Quoting.Sent(alike, quote, "today"), quote, "GBP"));
+        Assert.DoesNotContain(
+            JobSense.Faults(alike with { Quotations = [Quoting.Sent(alike, quote, "today")] }),
+            f => f.Path.StartsWith("$.quotations", StringComparison.Ordinal)
+        );
+    }
+
+    [Fact]
+    public void A_pack_finer_than_a_hundredth_is_never_bought_short()
+    {
+        // Cans of 375 ml: two hold 0.75 L, so that 0.755 L take three.
+        var packed = TinPacking.Pack(0.755, [(0.375, 4m)]);
+        Assert.Equal([new Packs(0.375, 3)], packed.Buy);
+        Assert.Equal(0.37, packed.Left, 6);
     }
 
     [Fact]

@@ -305,6 +305,35 @@ public sealed partial class LineReaderTests
         Assert.Equal(means, read);
     }
 
+    // What is still to be done is no proof that it was.
+    [Theory]
+    [InlineData("Leak mended last week, roof sound", true)]
+    [InlineData("Fan fitted by the electrician", true)]
+    [InlineData("New gutter fitted in May", true)]
+    [InlineData("Leak to be fixed by the plumber", false)]
+    [InlineData("Roof must still be repaired", false)]
+    [InlineData("Gutter needs to be replaced", false)]
+    [InlineData("Fan will be fitted after", false)]
+    public void A_source_of_damp_is_cured_by_what_was_done(string line, bool cured) =>
+        Assert.Equal(cured, LineReader.Read(line).Any(r => r.Said?.Found.Contains("dampSource=Cured") == true));
+
+    [Theory]
+    [InlineData("Orbital sander, 80 grit, whole sash", "ab_power_dry")]
+    [InlineData("Wet & dry 240, kept wet", "st_wet_abrade")]
+    [InlineData("H-class vac on the floor", "du_vac")]
+    [InlineData("Silicate primer fixative", "pr_silicate")]
+    public void What_tells_of_a_tool_is_no_step_of_its_own(string line, string only) =>
+        Assert.Equal([only], LineReader.Read(line).Select(r => r.Step?.Operation).OfType<string>());
+
+    [Theory]
+    [InlineData("Goggles and gloves for the lime")]
+    [InlineData("Dark patches still in the plaster")]
+    [InlineData("Wood at 9 per cent")]
+    [InlineData("Pale pink all over")]
+    [InlineData("Mist as you go")]
+    [InlineData("Rain forecast for teatime")]
+    public void What_is_found_or_worn_is_no_step(string line) => Assert.DoesNotContain(LineReader.Read(line), r => r.Step is not null);
+
     [Theory]
     [InlineData("Scrape off all that lifts, back to the gloss", "ls_scrape_loose")]
     [InlineData("Limewash three coats, sheeted against the sun", "tc_mineral")]

@@ -72,8 +72,8 @@ public sealed class BuyingApiTests
         using var server = new Server();
         await server.WithDemo();
         var before = await Get(server, $"{Path}/quote");
-        Assert.Equal((decimal)before["net"]!["amount"]!, before["lines"]!.AsArray().Sum(l => (decimal)l!["price"]!));
-        Assert.Equal(1, (int)before["revision"]!);
+        Assert.Equal((decimal)before["net"]!["amount"]!, before["offer"]!["lines"]!.AsArray().Sum(l => (decimal)l!["price"]!));
+        Assert.Equal(1, (int)before["offer"]!["revision"]!);
 
         var (status, text) = await TakeIn(server, "product,size,price\np_emul_dur,5,0\n");
         Assert.Equal(HttpStatusCode.BadRequest, status);

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { tableKind, tins } from "../src/buy/tins";
+import { tins } from "../src/buy/tins";
 
 describe("packs as they are drawn", () => {
   it("stand largest first, and what is left over is in the smallest", () => {
@@ -41,14 +41,4 @@ describe("packs as they are drawn", () => {
   });
 
   it("are none where nothing is bought", () => expect(tins([], 0)).toEqual([]));
-});
-
-describe("tables", () => {
-  it.each([
-    ["product,size,price\np,1,2", "prices"],
-    ['\uFEFF"product","size","price"\r\np,1,2', "prices"],
-    ["surface,check,value\n", "readings"],
-    ["space,id,title\n", "surfaces"],
-    ["id,notes\nx,the price is right", "surfaces"],
-  ])("%j is told by its columns", (text, kind) => expect(tableKind(text)).toBe(kind));
 });

@@ -35,11 +35,12 @@ public static class Estimating
     /// <summary>Estimates a job.</summary>
     /// <param name="job">The job.</param>
     /// <param name="specified">What was specified for each surface, by id.</param>
-    public static Estimate Of(Job job, IReadOnlyDictionary<string, Specified> specified)
+    /// <param name="taken">Its quantities.</param>
+    public static Estimate Of(Job job, IReadOnlyDictionary<string, Specified> specified, JobQuantities taken)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
-        var taken = Takeoff.Of(job, specified);
+        ArgumentNullException.ThrowIfNull(taken);
         var facts = job.Surfaces().ToDictionary(x => x.Surface.Id, x => x.Surface.Facts, StringComparer.Ordinal);
         var (untried, tried) = (0m, 0m);
         var unknown = 0;
@@ -74,11 +75,11 @@ public static class Estimating
                 .Where(i => i.Less + i.More > 0)
                 .OrderByDescending(i => i.Less + i.More),
         ];
-        var price = Quoting.Of(job, specified).Net;
+        var price = Quoting.Of(job, taken).Net;
         return new(decimal.Round(price - Squares(inputs.Select(i => i.Less)), 2), price, decimal.Round(price + Squares(inputs.Select(i => i.More)), 2), inputs);
 
         Uncertain Input(string what, decimal money, (decimal Down, decimal Up) by) =>
-            new(what, Quoting.Price(job.Rates, money * by.Down), Quoting.Price(job.Rates, money * by.Up));
+            new(what, decimal.Round(job.Rates.Price(money * by.Down), 2), decimal.Round(job.Rates.Price(money * by.Up), 2));
     }
 
     private static decimal Squares(IEnumerable<decimal> parts) => (decimal)Math.Sqrt(parts.Sum(p => (double)(p * p)));

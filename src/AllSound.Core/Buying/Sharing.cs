@@ -11,7 +11,7 @@ namespace AllSound.Core.Buying;
 /// <param name="Waits">True for what is saved between its held surfaces, once they are freed.</param>
 /// <param name="What">What is made once, in the order of work.</param>
 /// <param name="Hours">Hours saved on what they take one by one.</param>
-/// <param name="Money">Money saved, in the job's currency.</param>
+/// <param name="Money">How much less the price is before tax, in the job's currency.</param>
 /// <param name="Served">Steps, by surface and number, for which the set-up of another surface serves.</param>
 public sealed record Together(Space Space, bool Waits, ImmutableArray<SetUp> What, double Hours, decimal Money, ImmutableArray<(string Surface, int Step)> Served)
 {
@@ -66,7 +66,7 @@ public static class Sharing
             [.. shared.Keys.Order()],
             saved.Sum(s => s.Hours),
             // What it uses besides labour is saved whole: one hire, one kit, one set of sheets.
-            saved.Sum(s => s.Step.Spend.Money - ((decimal)(s.Step.Spend.Hours - s.Hours) * job.Rates.LabourPerHour)),
+            job.Rates.Price(saved.Sum(s => s.Step.Spend.Money - ((decimal)(s.Step.Spend.Hours - s.Hours) * job.Rates.LabourPerHour))),
             [.. saved.Select(s => (surfaces[s.Sequence].Id, s.Step.Number))]
         );
     }

@@ -50,7 +50,7 @@ internal static class ClientSummary
         return
         [
             .. who,
-            Block.Heading($"Altogether {Figures.Money(Sum(held: false), job.Rates.Currency)}"),
+            Block.Heading($"Altogether {Figures.Money(Sum(held: false), job.Rates.Currency)}{Writing.BeforeTax(job)}"),
             Block.Say(
                 $"Labour and materials for {Count(free.Sum(g => g.Surfaces.Length), "surface")} in {Count(rooms.Length, "room")}, about {Figures.Hours(free.Sum(g => g.Hours) - together.Where(t => !t.Waits).Sum(t => t.Hours))} of work."
                     + (
@@ -84,7 +84,7 @@ internal static class ClientSummary
     public static ImmutableArray<Block> Terms(Job job, IReadOnlyDictionary<string, Specified> specified) =>
         [
             Block.Heading("In the price"),
-            Block.List(["Protection of what stays, preparation, all coats, clearing up and waste.", "Paint and sundries as measured; tins are not rounded up here."]),
+            Block.List([Writing.Included, "Paint and sundries as measured; tins are not rounded up here."]),
             Block.Heading("Not in the price"),
             Block.List([
                 "Work of other trades, where it is named.",
@@ -95,13 +95,7 @@ internal static class ClientSummary
                     .Select(g => $"{g.Titles}: nothing meets what was asked; see its room."),
             ]),
             Block.Heading("Agreed"),
-            Block.Table(
-                ["", "name", "signature", "date"],
-                [
-                    ["for the client", "", "", ""],
-                    ["for the firm", "", "", ""],
-                ]
-            ),
+            Writing.Signatures,
             Block.Say($"Years of life are a judgement for normal use, not a promise. {Writing.Defers}"),
         ];
 

@@ -52,7 +52,7 @@ internal static class FrontPage
                 }),
                 Names(places)
             ),
-            Block.Say($"Labour and materials together {Writing.Money(Sum(held: false), job)}{once}; tins not rounded.{waiting} {Writing.Defers}"),
+            Block.Say($"Labour and materials together {Writing.Money(Sum(held: false), job)}{Writing.BeforeTax(job)}{once}; tins not rounded.{waiting} {Writing.Defers}"),
         ];
     }
 

@@ -26,6 +26,7 @@ internal static class QuotationPaper
         }
 
         Offered[] lines = [.. Together(job, quote.Lines)];
+        var taxed = job.Rates.Tax > 0;
         return
         [
             .. who,
@@ -34,28 +35,21 @@ internal static class QuotationPaper
                 ["", "what is offered", "price"],
                 [
                     .. lines.Select(l => ImmutableArray.Create(l.Work, Paid(l.Price, job))),
-                    .. job.Rates.Tax == 0 && quote.Tax == 0
-                        ? Array.Empty<ImmutableArray<string>>()
-                        :
+                    .. taxed
+                        ?
                         [
                             ["", Paid(quote.Net, job)],
                             [FormattableString.Invariant($"tax, {job.Rates.Tax:0.##} %"), Paid(quote.Tax, job)],
-                        ],
+                        ]
+                        : Array.Empty<ImmutableArray<string>>(),
                     ["", Paid(quote.Gross, job)],
                 ],
-                [
-                    .. lines.Select(l => l.Names),
-                    .. job.Rates.Tax == 0 && quote.Tax == 0 ? Array.Empty<string>() : ["Price before tax", ""],
-                    job.Rates.Tax == 0 ? "Price; no tax is added" : "Price with tax",
-                ]
+                [.. lines.Select(l => l.Names), .. taxed ? ["Price before tax", ""] : Array.Empty<string>(), taxed ? "Price with tax" : "Price; no tax is added"]
             ),
             .. Provisional(job, specified, quote),
             .. Ways(job, specified),
             Block.Heading("In the price"),
-            Block.List([
-                "Protection of what stays, preparation, all coats, clearing up and waste.",
-                "Paint and sundries, in the whole tins and packs that have to be bought.",
-            ]),
+            Block.List([Writing.Included, "Paint and sundries, in the whole tins and packs that have to be bought."]),
             Block.Heading("Not in the price"),
             Block.List([
                 "Work of other trades, where it is named, and anything not listed here.",
@@ -65,14 +59,9 @@ internal static class QuotationPaper
                     .Select(p => $"{p.Space.Title}, {p.Surface.Title}: nothing meets what was asked, so nothing is offered."),
             ]),
             .. Terms(job, quote),
+            .. Beforehand(job, specified),
             Block.Heading("Accepted"),
-            Block.Table(
-                ["", "name", "signature", "date"],
-                [
-                    ["for the client", "", "", ""],
-                    ["for the firm", "", "", ""],
-                ]
-            ),
+            Writing.Signatures,
             Block.Say($"Years of life are a judgement for normal use, not a promise. {Writing.Defers}"),
         ];
     }
@@ -117,7 +106,7 @@ internal static class QuotationPaper
                 (
                     Names: $"{g.Key.Space.Title}: {Likeness.InARow(g.Select(w => w.Surface.Title))}",
                     g.Key.Other,
-                    More: g.Sum(w => Quoting.Price(job.Rates, w.Other!.Criteria.Money) - Quoting.Price(job.Rates, w.Chosen!.Criteria.Money)),
+                    More: g.Sum(w => w.Other!.Criteria.Money - w.Chosen!.Criteria.Money),
                     Years: g.Min(w => w.Chosen!.Criteria.LifeYears),
                     OtherYears: g.Min(w => w.Other!.Criteria.LifeYears)
                 )
@@ -129,12 +118,24 @@ internal static class QuotationPaper
         }
 
         yield return Block.Heading("Another way, if you would rather");
-        yield return Block.Say("Tick what you choose instead of what is priced above. Prices are before tax.");
+        yield return Block.Say("Tick what you choose instead of what is priced above. Prices are before tax; whole tins are reckoned anew for what you choose.");
         yield return Block.Checks(
             ways.Select(w =>
                 $"{w.Names}: {w.Other}, {(w.More == 0 ? "at the same price" : $"{Paid(Math.Abs(w.More), job)} {(w.More < 0 ? "less" : "more")}")}; {(Figures.Years(w.OtherYears) == Figures.Years(w.Years) ? "as long" : $"{Figures.Years(w.OtherYears)}, not {Figures.Years(w.Years)},")} to first maintenance"
             )
         );
+    }
+
+    // Who has to stay out, and when: whoever lives there agrees to it with the price.
+    private static IEnumerable<Block> Beforehand(Job job, IReadOnlyDictionary<string, Specified> specified)
+    {
+        string[] rooms =
+        [
+            .. job.Surfaces()
+                .SelectMany(p => Takeoff.Chosen(p.Surface, specified[p.Surface.Id]) is { } chosen ? Writing.Rooms(chosen, p.Surface) : [])
+                .Distinct(StringComparer.Ordinal),
+        ];
+        return rooms.Length == 0 ? [] : [Block.Heading("To know beforehand"), Block.List(rooms)];
     }
 
     private static IEnumerable<Block> Terms(Job job, Quote quote)
@@ -144,7 +145,7 @@ internal static class QuotationPaper
         yield return Block.List([$"This offer holds for {job.Rates.QuotationDays} days from its date.", .. own]);
         if (job.Quotations is [.., var sent])
         {
-            string[] changes = [.. Quoting.Changes(sent, quote)];
+            string[] changes = [.. Quoting.Changes(sent, quote, job.Rates.Currency)];
             yield return Block.Say(
                 $"It takes the place of quotation {sent.Revision} of {sent.Date}, {Paid(sent.Net + sent.Tax, job)}{(changes.Length == 0 ? "; nothing has changed." : ". Since then, before tax:")}"
             );

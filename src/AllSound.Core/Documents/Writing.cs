@@ -16,6 +16,22 @@ public static class Writing
 {
     internal const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
 
+    /// <summary>What is in every price.</summary>
+    internal const string Included = "Protection of what stays, preparation, all coats, clearing up and waste.";
+
+    /// <summary>Where both sides sign.</summary>
+    internal static Block Signatures { get; } =
+        Block.Table(
+            ["", "name", "signature", "date"],
+            [
+                ["for the client", "", "", ""],
+                ["for the firm", "", "", ""],
+            ]
+        );
+
+    /// <summary>Said of a sum to which tax is added.</summary>
+    internal static string BeforeTax(Job job) => job.Rates.Tax > 0 ? " before tax" : "";
+
     /// <summary>Said of surfaces that a page comes to again once the lead area is cleared.</summary>
     internal const string GoneOn = "continued";
 

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 
@@ -6,26 +7,34 @@ namespace AllSound.Core.Exchange;
 /// <summary>Sense of what is said of buying: price lists, the store, quotations sent.</summary>
 public static partial class JobSense
 {
-    /// <summary>The least that a pack holds, in its product's unit.</summary>
-    internal const double LeastPack = 0.01;
+    private const double LeastPack = 0.01;
+    private const double MostPack = 1000;
+    private const double LeastPrice = 0.0001;
+    private const double MostPrice = 100_000;
 
-    /// <summary>The most that a pack holds.</summary>
-    internal const double MostPack = 1000;
+    /// <summary>Everything wrong with a pack on a price list, with paths from <paramref name="at"/>.</summary>
+    public static ImmutableArray<Fault> PriceFaults(Job job, ListedPrice price, string at = "$")
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(price);
+        var faults = new Faults(job.Products);
+        LengthLimits.Check(faults, at, price);
+        PriceFaults(faults, job, at, price);
+        return faults.ToImmutable();
+    }
 
-    /// <summary>The most that a pack costs.</summary>
-    internal const int MostPrice = 100_000;
-
-    private const decimal LeastPrice = 0.0001m;
+    private static void PriceFaults(Faults faults, Job job, string at, ListedPrice price)
+    {
+        ToBuy(faults, job, $"{at}.product", price.Product);
+        Range(faults, $"{at}.size", price.Size, LeastPack, MostPack);
+        Range(faults, $"{at}.price", (double)price.Price, LeastPrice, MostPrice);
+    }
 
     private static void BuyingFaults(Faults faults, Job job)
     {
         for (var i = 0; i < job.Prices.Length; i++)
         {
-            var at = $"$.prices[{i}]";
-            var price = job.Prices[i];
-            Bought(faults, job, $"{at}.product", price.Product);
-            Range(faults, $"{at}.size", price.Size, LeastPack, MostPack);
-            Range(faults, $"{at}.price", (double)price.Price, (double)LeastPrice, MostPrice);
+            PriceFaults(faults, job, $"$.prices[{i}]", job.Prices[i]);
         }
 
         var ids = new HashSet<string>(StringComparer.Ordinal);
@@ -35,7 +44,7 @@ public static partial class JobSense
             var tin = job.Store[i];
             Name(faults, $"{at}.id", tin.Id);
             Unique(faults, $"{at}.id", tin.Id, ids);
-            Bought(faults, job, $"{at}.product", tin.Product);
+            ToBuy(faults, job, $"{at}.product", tin.Product);
             Range(faults, $"{at}.amount", tin.Amount, 0, MostPack);
             Range(faults, $"{at}.container", tin.Container, LeastPack, MostPack);
             if (tin.Container is { } full && tin.Amount > full)
@@ -44,26 +53,28 @@ public static partial class JobSense
             }
         }
 
-        for (var i = 1; i < job.Quotations.Length; i++)
+        for (var i = 0; i < job.Quotations.Length; i++)
         {
-            if (job.Quotations[i].Revision <= job.Quotations[i - 1].Revision)
+            var at = $"$.quotations[{i}]";
+            var sent = job.Quotations[i];
+            if (i > 0 && sent.Revision <= job.Quotations[i - 1].Revision)
             {
-                faults.Add($"$.quotations[{i}].revision", "expected revisions in ascending order");
+                faults.Add($"{at}.revision", "expected revisions in ascending order");
+            }
+
+            var of = new HashSet<string>(StringComparer.Ordinal);
+            for (var n = 0; n < sent.Lines.Length; n++)
+            {
+                Unique(faults, $"{at}.lines[{n}].of", sent.Lines[n].Of, of);
             }
         }
     }
 
-    /// <summary>What is wrong with an id that is to be bought; null where it is a class, a sundry or a product of the firm's own.</summary>
-    internal static string? Bought(Job job, string product) =>
-        Coatings.Find(product) is null && Sundries.Find(product) is null && !job.Products.Any(p => p.Id == product)
-            ? $"unknown product '{product}'; ./allsound products lists the classes, the firm's own count too"
-            : null;
-
-    private static void Bought(Faults faults, Job job, string path, string product)
+    private static void ToBuy(Faults faults, Job job, string path, string product)
     {
-        if (Bought(job, product) is { } unknown)
+        if (Coatings.Find(product) is null && Sundries.Find(product) is null && !job.Products.Any(p => p.Id == product))
         {
-            faults.Add(path, unknown);
+            faults.Add(path, $"unknown product '{product}'; ./allsound products lists the classes, the firm's own count too");
         }
     }
 }

@@ -12,7 +12,7 @@ namespace AllSound.Core.Exchange;
 /// <summary>Sense of what the firm says of itself: products, house rules, trial patches; and of the brief.</summary>
 public static partial class JobSense
 {
-    /// <summary>Everything wrong with the firm's products, rules and trials in a job, with paths from the job.</summary>
+    /// <summary>Everything wrong with the firm's products, rules and trials, its price lists, store and quotations, with paths from the job.</summary>
     public static ImmutableArray<Fault> FirmFaults(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);

@@ -102,8 +102,7 @@ public sealed record TogetherReport(string Space, string Title, bool Waits, doub
 public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, double LabourHours, MoneyReport Cost);
 
 /// <summary>What a job is offered for.</summary>
-/// <param name="Revision">Number that a quotation sent now would have.</param>
-/// <param name="Lines">What is offered: they add up to the net price.</param>
+/// <param name="Offer">What is offered, as it is kept once it is sent.</param>
 /// <param name="Net">Before tax.</param>
 /// <param name="Tax">Tax on it.</param>
 /// <param name="Gross">With tax.</param>
@@ -113,8 +112,7 @@ public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, d
 /// <param name="High">Before tax, seldom more.</param>
 /// <param name="HangsOn">What nobody knows exactly, that which matters most first.</param>
 public sealed record QuoteReport(
-    int Revision,
-    ImmutableArray<QuoteLineReport> Lines,
+    SentQuotation Offer,
     MoneyReport Net,
     MoneyReport Tax,
     MoneyReport Gross,
@@ -130,9 +128,3 @@ public sealed record QuoteReport(
 /// <param name="Less">How much less if it turns out well.</param>
 /// <param name="More">How much more if it turns out badly.</param>
 public sealed record UncertainReport([property: Prose] string What, decimal Less, decimal More);
-
-/// <summary>A line of an offer.</summary>
-/// <param name="Of">Id of the surface, or of the room for what its surfaces share; empty for whole tins.</param>
-/// <param name="Work">What is offered.</param>
-/// <param name="Price">Price before tax.</param>
-public sealed record QuoteLineReport(string Of, [property: Prose] string Work, decimal Price);

@@ -131,20 +131,23 @@ public static class Reporting
     }
 
     /// <summary>Quotes a job that was specified already.</summary>
-    public static QuoteReport Quote(Job job, IReadOnlyDictionary<string, Specified> specified)
+    /// <param name="job">The job.</param>
+    /// <param name="specified">What was specified for each surface, by id.</param>
+    /// <param name="date">The day of the offer, as printed.</param>
+    public static QuoteReport Quote(Job job, IReadOnlyDictionary<string, Specified> specified, string date)
     {
         ArgumentNullException.ThrowIfNull(job);
-        var quote = Quoting.Of(job, specified);
-        var estimate = Estimating.Of(job, specified);
+        var taken = Takeoff.Of(job, specified);
+        var quote = Quoting.Of(job, taken);
+        var estimate = Estimating.Of(job, specified, taken);
         MoneyReport Money(decimal amount) => new(amount, job.Rates.Currency);
         return new(
-            Quoting.NextRevision(job),
-            [.. quote.Lines.Select(l => new QuoteLineReport(l.Of, l.Work, l.Price))],
+            Quoting.Sent(job, quote, date),
             Money(quote.Net),
             Money(quote.Tax),
             Money(quote.Gross),
             Money(quote.Provisional.Sum(l => l.Price)),
-            job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote) : [],
+            job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote, job.Rates.Currency) : [],
             Money(estimate.Low),
             Money(estimate.High),
             [.. estimate.Inputs.Select(i => new UncertainReport(i.What, i.Less, i.More))]

@@ -63,24 +63,15 @@ public static partial class Tables
         foreach (var row in rows)
         {
             cancel.ThrowIfCancellationRequested();
-            if (Number(row["size"]) is not { } size || size is < JobSense.LeastPack or > JobSense.MostPack)
+            if (Number(row["size"]) is not { } size)
             {
-                found.Add(row.At("size"), FormattableString.Invariant($"expected a size of {JobSense.LeastPack} to {JobSense.MostPack}, found '{row["size"]}'"));
+                found.Add(row.At("size"), $"expected a number, found '{row["size"]}'");
                 continue;
             }
 
-            if (
-                !decimal.TryParse(row["price"], NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var price)
-                || price is <= 0 or > JobSense.MostPrice
-            )
+            if (!decimal.TryParse(row["price"], NumberStyles.AllowDecimalPoint | NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var price))
             {
-                found.Add(row.At("price"), $"expected a price above 0 and up to {JobSense.MostPrice}, found '{row["price"]}'");
-                continue;
-            }
-
-            if (JobSense.Bought(job, row["product"]) is { } unknown)
-            {
-                found.Add(row.At("product"), unknown);
+                found.Add(row.At("price"), $"expected a price as 12.50, found '{row["price"]}'");
                 continue;
             }
 
@@ -104,6 +95,17 @@ public static partial class Tables
                 Supplier = row.Has("supplier") ? row["supplier"] : null,
                 From = from,
             };
+            var sense = JobSense.PriceFaults(job, pack);
+            foreach (var fault in sense)
+            {
+                found.Add(row.At(Column(fault.Path)), fault.Message);
+            }
+
+            if (!sense.IsEmpty)
+            {
+                continue;
+            }
+
             if (seen.TryGetValue(Pack(pack), out var before))
             {
                 found.Add(row.At("product"), $"the same pack stands in line {before} already");

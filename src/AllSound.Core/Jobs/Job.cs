@@ -213,6 +213,10 @@ public sealed record Rates
 
     /// <summary>Days for which a quotation holds, 1 to 365. Default: common practice.</summary>
     public int QuotationDays { get; init; } = 30;
+
+    /// <summary>Price before tax of what costs so much: overhead on the cost, and a margin of the price. Not rounded.</summary>
+    /// <param name="cost">Labour and materials.</param>
+    public decimal Price(decimal cost) => cost * (1 + (Overhead / 100)) / (1 - (Margin / 100));
 }
 
 /// <summary>A building.</summary>

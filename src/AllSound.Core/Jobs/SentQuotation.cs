@@ -25,7 +25,7 @@ public sealed record SentQuotation
 /// <summary>A line of a quotation that was sent.</summary>
 public sealed record SentLine
 {
-    /// <summary>Id of the surface; the id of the room for what its surfaces share; empty for whole tins.</summary>
+    /// <summary>Id of the surface; "room/" and the id of the room for what its surfaces share; empty for whole tins. Unique in the quotation.</summary>
     public required string Of { get; init; }
 
     /// <summary>What was offered.</summary>

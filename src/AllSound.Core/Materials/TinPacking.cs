@@ -40,7 +40,8 @@ public static class TinPacking
             throw new ArgumentException("Needs at least one pack size and a need of 0 or more.", nameof(packs));
         }
 
-        var sizes = packs.Select(p => (Units: (int)Math.Round(p.Size * PerUnit), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
+        // A size finer than that counts as the hundredth below, so that what is bought is never short.
+        var sizes = packs.Select(p => (Units: (int)Math.Floor((p.Size * PerUnit) + 1e-9), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
         if (sizes[^1].Units < 1)
         {
             throw new ArgumentException("A pack holds a hundredth of a unit at least.", nameof(packs));
@@ -79,9 +80,9 @@ public static class TinPacking
             counts[best[t].Pick]++;
         }
 
-        var bought = sizes.Select((s, i) => s.Units * step * counts[i]).Sum();
+        var bought = sizes.Select((s, i) => s.Size * counts[i]).Sum();
         var money = sizes.Select((s, i) => s.Price * counts[i]).Sum();
-        return new Packed([.. sizes.Select((s, i) => new Packs(s.Size, counts[i])).Where(p => p.Count > 0)], money, Math.Round(((double)bought / PerUnit) - need, 3));
+        return new Packed([.. sizes.Select((s, i) => new Packs(s.Size, counts[i])).Where(p => p.Count > 0)], money, Math.Round(bought - need, 3));
     }
 
     private static int Divisor(int a, int b) => b == 0 ? a : Divisor(b, a % b);

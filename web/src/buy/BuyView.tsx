@@ -14,8 +14,6 @@ export function BuyView() {
   const { area, length } = useSpeech();
   const { data } = useQuantities(job.id);
   if (!data) return <p style={{ padding: 16 }}>Measuring …</p>;
-  const coatings = data.materials.filter((m) => m.unit === "L" && m.product.startsWith("p_"));
-  const rest = data.materials.filter((m) => !coatings.includes(m));
   const record = jobRecord(edit.session, job);
   const bought = record.bought ?? [];
   const tick = (key: string, title: string) =>
@@ -33,7 +31,7 @@ export function BuyView() {
           <header>
             <h2>To buy</h2>
             <span className="grow" />
-            <strong>{`${money(data.cost)} with ${hoursText(data.labourHours)} of work`}</strong>
+            <strong>{`costs us ${money(data.cost)}, with ${hoursText(data.labourHours)} of work`}</strong>
           </header>
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
           <div className="body" tabIndex={0}>
@@ -57,7 +55,7 @@ export function BuyView() {
                 </tr>
               </thead>
               <tbody>
-                {[...coatings, ...rest].map((m) => (
+                {data.materials.map((m) => (
                   <tr key={m.key} className={bought.includes(m.key) ? "got" : undefined}>
                     <td>
                       <input

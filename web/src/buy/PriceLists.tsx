@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { jobRecord, sessionOf } from "../job/useEdit";
+import { takeInTable } from "../job/send";
+import { jobRecord } from "../job/useEdit";
 import { usePlace } from "../shell/Place";
 
 /** Suppliers' prices in and out. A list at fault is refused with its line and changes nothing. */
@@ -14,24 +15,11 @@ export function PriceLists() {
   const suppliers = [...new Set(prices.map((p) => p.supplier).filter((s): s is string => !!s))];
   const take = async (file: File) => {
     setProblem(null);
-    const response = await fetch(`/api/jobs/${job.id}/prices.csv`, {
-      method: "POST",
-      headers: { "content-type": "text/csv" },
-      body: await file.text(),
-    });
-    const answer = (await response.json()) as {
-      version?: number;
-      title?: string;
-      detail?: string;
-      errors?: Record<string, string[]>;
-    };
-    if (!response.ok) {
-      const first = Object.entries(answer.errors ?? {})[0];
-      setProblem(first ? `${first[0]}: ${first[1][0]}` : (answer.detail ?? answer.title ?? "It could not be read."));
-      return;
+    try {
+      await takeInTable(client, job.id, file.name, await file.text(), "prices");
+    } catch (error) {
+      setProblem(error instanceof Error ? error.message : String(error));
     }
-    sessionOf(job.id, client).made(file.name, answer.version ?? 0);
-    await client.invalidateQueries();
   };
   return (
     <section className="sheet" aria-label="Price lists">

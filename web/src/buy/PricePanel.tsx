@@ -1,8 +1,7 @@
-import { useQuery } from "@tanstack/react-query";
 import { Input } from "antd";
 import { Link } from "react-router";
-import { api, ask, type Schemas } from "../api/client";
-import { keys } from "../job/data";
+import type { Schemas } from "../api/client";
+import { useQuote } from "../job/data";
 import { jobRecord } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
@@ -24,10 +23,7 @@ const about = (m: Schemas["MoneyReport"]) => {
 export function PricePanel() {
   const { job, edit } = usePlace();
   const record = jobRecord(edit.session, job);
-  const quote = useQuery({
-    queryKey: keys.quote(job.id),
-    queryFn: () => ask(api.GET("/api/jobs/{job}/quote", { params: { path: { job: job.id } } })),
-  });
+  const { data } = useQuote(job.id);
   const rates = record.rates as Rates;
   const save = (what: string, change: Partial<Schemas["Job"]>) =>
     edit.session.edit(what, [{ key: `job:${job.id}`, before: record, after: { ...record, ...change } }]);
@@ -48,7 +44,6 @@ export function PricePanel() {
       />
     </span>
   );
-  const data = quote.data;
   return (
     <section className="sheet" aria-label="Price">
       <header>
@@ -88,8 +83,8 @@ export function PricePanel() {
         {data && data.hangsOn.length > 0 && (
           <div className="hangs">
             <p>
-              Seldom less than <b>{about(data.low)}</b> or more than <b>{about(data.high)}</b> before tax. It hangs most
-              on
+              Seldom less than <b>{about(data.low)}</b> or more than <b>{about(data.high)}</b> before tax, by judgement.
+              It hangs most on
             </p>
             <ul className="list small">
               {data.hangsOn.slice(0, 3).map((u) => (
@@ -132,7 +127,7 @@ export function PricePanel() {
           <Link
             className="btn"
             to={`/${job.id}/document?paper=quotation`}
-          >{`Quotation ${data?.revision ?? ""} as a paper`}</Link>
+          >{`Quotation ${data?.offer.revision ?? ""} as a paper`}</Link>
         </div>
       </div>
     </section>

@@ -16,8 +16,12 @@ export function StorePanel({ materials }: { materials: readonly Schemas["Materia
   const store = (record.store ?? []) as Tin[];
   const save = (what: string, next: Tin[]) =>
     edit.session.edit(what, [{ key: `job:${job.id}`, before: record, after: { ...record, store: next } }]);
+  const own = record.products ?? [];
+  const paints = [...own, ...(catalogue?.products ?? [])];
   const title = (id: string) =>
-    materials.find((m) => m.product === id)?.title ?? catalogue?.products.find((p) => p.id === id)?.title ?? id;
+    materials.find((m) => m.product === id)?.title ?? paints.find((p) => p.id === id)?.title ?? id;
+  const unit = (id: string) =>
+    materials.find((m) => m.product === id)?.unit ?? (paints.some((p) => p.id === id) ? "L" : "");
   const number = Number(amount.replace(",", "."));
   const fits = product !== "" && amount.trim() !== "" && Number.isFinite(number) && number > 0 && number <= 1000;
   const add = () => {
@@ -38,9 +42,7 @@ export function StorePanel({ materials }: { materials: readonly Schemas["Materia
     ...materials
       .filter((m, i) => materials.findIndex((o) => o.product === m.product) === i)
       .map((m) => ({ value: m.product, title: m.title, group: "used in this job" })),
-    ...(catalogue?.products ?? [])
-      .filter((p) => !wanted.has(p.id))
-      .map((p) => ({ value: p.id, title: p.title, group: "all products" })),
+    ...paints.filter((p) => !wanted.has(p.id)).map((p) => ({ value: p.id, title: p.title, group: "all products" })),
   ];
   return (
     <section className="sheet" aria-label="In the store">
@@ -58,8 +60,7 @@ export function StorePanel({ materials }: { materials: readonly Schemas["Materia
             <li key={t.id} className="stored">
               <span className={t.spoilt ? "gone" : ""}>
                 {title(t.product)}
-                {t.colour ? `, ${t.colour}` : ""}, {t.amount}
-                {t.product.startsWith("p_") || catalogue?.products.some((p) => p.id === t.product) ? " L" : ""}
+                {t.colour ? `, ${t.colour}` : ""}, {t.amount} {unit(t.product)}
               </span>
               <label className="check small">
                 <input

@@ -26,12 +26,3 @@ export function tins(buy: readonly { size: number; count: number }[], left: numb
   }
   return drawn;
 }
-
-/** What a table is of, by its column names: prices name a price, readings a check, all else are surfaces. */
-export function tableKind(text: string): "prices" | "readings" | "surfaces" {
-  const names = (text.split(/\r?\n/, 1)[0] ?? "")
-    .replace(/^\uFEFF/, "")
-    .split(",")
-    .map((n) => n.trim().replace(/^"|"$/g, ""));
-  return names.includes("price") ? "prices" : names.includes("check") ? "readings" : "surfaces";
-}

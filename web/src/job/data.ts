@@ -11,7 +11,7 @@ export const keys = {
   surface: (job: string, surface: string) => ["job", job, "surface", surface] as const,
   checks: (job: string, surface: string, version: number) => ["job", job, "checks", surface, version] as const,
   impasse: (job: string, surface: string, version: number) => ["job", job, "impasse", surface, version] as const,
-  quote: (job: string) => ["job", job, "quote"] as const,
+  quote: (job: string, date: string) => ["job", job, "quote", date] as const,
   quantities: (job: string) => ["job", job, "quantities"] as const,
   catalogue: ["catalogue"] as const,
 };
@@ -72,4 +72,11 @@ export const useCatalogue = () =>
     queryKey: keys.catalogue,
     queryFn: () => ask(api.GET("/api/catalogue")),
     staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** What the job is offered for, on a day as it is printed. */
+export const useQuote = (job: string, date = "") =>
+  useQuery({
+    queryKey: keys.quote(job, date),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/quote", { params: { path: { job }, query: { date } } })),
   });

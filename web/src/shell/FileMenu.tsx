@@ -3,8 +3,8 @@ import { Modal } from "antd";
 import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Refusal } from "../api/client";
-import { tableKind } from "../buy/tins";
 import { saveDrawing } from "../drawing/save";
+import { sendFile, takeInTable } from "../job/send";
 import { sessionOf } from "../job/useEdit";
 
 /** Files out and in: the job, tables of surfaces and readings, the drawings. A file at fault is refused with what is wrong and changes nothing. */
@@ -14,24 +14,16 @@ export function FileMenu({ job }: { job: string }) {
   const navigate = useNavigate();
   const [open, setOpen] = useState(false);
   const [problem, setProblem] = useState<string | null>(null);
-  const send = async (to: string, type: string, body: string | File) => {
-    const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body });
-    const answer = (await response.json()) as { id?: string; version?: number; title?: string; detail?: string };
-    if (!response.ok)
-      throw new Refusal(response.status, answer.detail ?? answer.title ?? `refused (${response.status})`, {});
-    await client.invalidateQueries();
-    return answer;
-  };
   const bring = async (file: File, replace: boolean) => {
     try {
       const zip = /\.zip$/i.test(file.name);
       const text = zip ? "" : await file.text();
       if (/\.csv$/i.test(file.name)) {
-        const answer = await send(`/api/jobs/${job}/${tableKind(text)}.csv`, "text/csv", text);
-        sessionOf(job, client).made(file.name, answer.version ?? 0);
+        await takeInTable(client, job, file.name, text);
         setOpen(false);
       } else {
-        const answer = await send(
+        const answer = await sendFile(
+          client,
           `/api/jobs/import?replace=${replace}`,
           zip ? "application/zip" : "application/json",
           zip ? file : text,

@@ -15,6 +15,9 @@ internal static class MannerPhrases
     private const string Rubbish = @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack)";
     private const string Coat = @"(?:coat|paint|gloss|finish|primer|undercoat|topcoat|eggshell|satin|varnish|emulsion)";
 
+    // A coat that hides, said to go on what is bare.
+    private const string Film = @"\b(?:undercoat|gloss|satin\w*|eggshell|enamel|top\s*coat)\b[^.;,]*\b(?:on|over|on\s?to)\s+(?:the\s+)?(?:bare|raw)\s+";
+
     /// <summary>By manner: its expressions; those that speak of a neglect count where the line denies something.</summary>
     public static ImmutableArray<(string Manner, Regex Said, bool Denial)> All { get; } =
     [
@@ -83,10 +86,8 @@ internal static class MannerPhrases
         Said("fire-seal", @"\b(?:paint|coat|gloss|brush|satin\w*)\w*\b[^.;]*\b(?:intumescent|smoke\s+(?:seal|brush)|fire\s+seal|fire\s+strip)"),
         Said("gas-heater", @"\b(?:flueless|calor|bottled?\s+gas|gas|paraffin|kerosene|space|propane)\s+(?:gas\s+)?heaters?\b"),
         // Products.
-        Said(
-            "bare-uncovered",
-            @"\b(?:undercoat|gloss|satin\w*|eggshell|enamel|top\s*coat)\b[^.;,]*\b(?:on|over|on\s?to)\s+(?:the\s+)?(?:bare|raw)\s+(?:wood|timber|metal|steel|iron|pine|oak)\b"
-        ),
+        Said("bare-wood-uncovered", $@"{Film}(?:wood|timber|pine|oak)\b"),
+        Said("bare-metal-uncovered", $@"{Film}(?:metal|steel|iron)\b"),
         Said(
             "pva",
             @"\bpva\b(?!\s*(?:drywall|latex|primer|paint))(?!.*\b(?:latex\s+type|paint\s+not\s+glue)\b)|\bwhite\s+glue\b|\bwood\s+glue\b[^.;]*\b(?:seal|water|wall)"

@@ -124,18 +124,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 ),
             Passing.Noted
         ),
-        // Where the area stood and was cleaned, cleaning once more is no new work in it.
-        new(
-            [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
-            at => at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair,
-            Passing.Idle
-        ),
-        // Filler flatted wet between the coats frees no old paint.
+        // Where the area stood and was cleaned, cleaning once more is no new work in it; nor are filling, flatting the filler and spot coats, which free no old paint.
         new(
             [SiteNeeds.LeadControlled, SiteNeeds.LeadWashed],
             at =>
                 at.Now.Get(Facets.LeadZone) == LeadZone.Cleaned
-                && at.Act is { Operation: { Group: Group.Fill } or { Role: CoatRole.Spot } or { Id: "rp_wood_fill" or "rp_metal_fill" or "rp_putty" } },
+                && at.Act?.Operation.Group is Group.Clean or Group.DustOff or Group.Repair or Group.Fill or Group.SpotPrime,
             Passing.Idle
         ),
         // Dust taken up between two kinds of work does not end the lead work: the area stands until it is cleaned down after the last.

@@ -47,7 +47,10 @@ internal sealed partial class Follower
         told = [.. told.OrderBy(f => f.Line ?? steps[Math.Clamp(f.At, 0, Math.Max(0, steps.Count - 1))].Line ?? f.At).DistinctBy(f => f.Id)];
 
         // What a manner says of a step need not be said again by the needs that fail with it.
-        run.Flaws.RemoveAll(f => f.Need is { Hold: false } need && told.Exists(m => (m.At == f.At && m.Manner!.Changes) || m.Manner!.Covers.Contains(need.Id)));
+        run.Flaws.RemoveAll(f =>
+            f.Need is { Hold: false } need
+            && told.Exists(m => (m.At == f.At && m.Manner!.Changes && (m.Manner.Drops || f.Severity < Severity.Danger)) || m.Manner!.Covers.Contains(need.Id))
+        );
         // What lies on the wrong coat hangs on that one.
         foreach (var wrong in told.Where(m => m.Manner!.Seen))
         {

@@ -225,7 +225,7 @@ internal sealed class OptionBuilder(Rates rates, Surface surface, Appraised appr
         var last = steps[^1].After;
         var days = steps.Sum(s => (s.Spend.Hours / (surface.Brief.HoursPerDay ?? 8)) + Quantities.Costing.WaitDays(s.WaitBefore));
         var criteria = new Criteria(
-            decimal.Round(steps.Sum(s => s.Spend.Money), 2),
+            decimal.Round(rates.Price(steps.Sum(s => s.Spend.Money)), 2),
             Math.Round(steps.Sum(s => s.Spend.Hours), 2),
             Math.Round(days, 2),
             Math.Round(Longevity.Years(finish, surface.Exposure, last), 1),

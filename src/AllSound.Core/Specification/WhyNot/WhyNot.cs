@@ -71,7 +71,7 @@ public static class WhyNot
             unmet.Add((need, null));
         }
 
-        return new(unmet.Count == 0, unmet.ToImmutable(), Say(option, was, instead, unmet.ToImmutable(), money, rates.Currency, surface, goal));
+        return new(unmet.Count == 0, unmet.ToImmutable(), Say(option, was, instead, unmet.ToImmutable(), rates.Price(money), rates.Currency, surface, goal));
     }
 
     private static ImmutableArray<string> Say(

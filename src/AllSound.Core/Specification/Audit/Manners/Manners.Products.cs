@@ -7,6 +7,10 @@ namespace AllSound.Core.Specification;
 /// <summary>Manners of products and mixtures.</summary>
 internal static partial class Manners
 {
+    // A coat that hides and does not prime.
+    private static bool IsFilm(Act? act) =>
+        act is { Product.Clear: false, Operation: { Role: CoatRole.Undercoat or CoatRole.Finish } operation } && !Coating.SealsBare(operation);
+
     private static IEnumerable<Manner> Products() =>
         [
             Fails(
@@ -35,7 +39,6 @@ internal static partial class Manners
             ) with
             {
                 Drops = true,
-                Covers = ["silicone-off"],
             },
             Fails(
                 "glue-left",
@@ -276,14 +279,26 @@ internal static partial class Manners
                 Under = "pr_galv",
             },
             Fails(
-                "bare-uncovered",
-                "an undercoat or finish lies on bare wood or metal without a primer",
-                "Bare wood drinks the binder and bare metal rusts under it: it dulls, cracks and comes off there first.",
-                "Prime the bare places first, with a primer for that ground."
+                "bare-wood-uncovered",
+                "an undercoat or finish lies on bare wood without a primer",
+                "Bare wood drinks the binder: the coat dulls, cracks and comes off there first.",
+                "Prime the bare wood first."
             ) with
             {
-                When = at => at.Act is { Product.Clear: false, Operation: { Role: CoatRole.Undercoat or CoatRole.Finish } operation } && !Coating.SealsBare(operation),
+                When = at => at.Ground == SubstrateFamily.Wood && IsFilm(at.Act),
                 Covers = ["bare-sealed"],
+                Under = "sp_wood",
+            },
+            Fails(
+                "bare-metal-uncovered",
+                "an undercoat or finish lies on bare metal without a primer",
+                "Bare metal rusts under it and pushes it off.",
+                "Prime the bare metal first, the same shift as it was bared."
+            ) with
+            {
+                When = at => at.Ground == SubstrateFamily.Ferrous && IsFilm(at.Act),
+                Covers = ["bare-sealed"],
+                Under = "sp_metal",
             },
             Fails(
                 "alkyd-on-alkali",

@@ -1,0 +1,25 @@
+import type { QueryClient } from "@tanstack/react-query";
+import { Refusal } from "../api/client";
+import { type Answer, refusal, tableKind } from "./tables";
+import { sessionOf } from "./useEdit";
+
+/** Sends a file to the server; what is wrong with it is thrown, the first fault with its place. */
+export async function sendFile(client: QueryClient, to: string, type: string, body: string | File) {
+  const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body });
+  const answer = (await response.json()) as Answer;
+  if (!response.ok) throw new Refusal(response.status, refusal(answer, response.status), answer.errors ?? {});
+  await client.invalidateQueries();
+  return answer;
+}
+
+/** Takes a table into a job: an edit like any other, which undo takes back. */
+export async function takeInTable(
+  client: QueryClient,
+  job: string,
+  name: string,
+  text: string,
+  kind = tableKind(text),
+) {
+  const answer = await sendFile(client, `/api/jobs/${job}/${kind}.csv`, "text/csv", text);
+  sessionOf(job, client).made(name, answer.version ?? 0);
+}
