@@ -94,6 +94,14 @@ internal static class JobEndpoints
             .ProducesProblem(404)
             .ProducesProblem(409)
             .WithName("importPrices");
+        api.MapPost("/{job}/supplier", AskSupplier)
+            .Produces<Saved>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesProblem(502)
+            .ProducesProblem(503)
+            .ProducesProblem(504)
+            .WithName("askSupplier");
         api.MapGet(
                 "/{job}/shopping.csv",
                 (string job, JobStore store, Analysis analysis) =>
@@ -177,6 +185,37 @@ internal static class JobEndpoints
         var cancel = request.HttpContext.RequestAborted;
         var outcome = Edits.Replace(store, job, label, stored => read(stored.Job, text, cancel));
         return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version)) : Requests.Refused(outcome, "job", _ => null);
+    }
+
+    // A list with anything at fault is refused whole: the prices last known stay.
+    private static async Task<IResult> AskSupplier(string job, JobStore store, SupplierLine supplier, CancellationToken cancel)
+    {
+        if (store.Find(job) is null)
+        {
+            return Requests.NotFound("job");
+        }
+
+        var (table, problem, status) = await supplier.Prices(cancel);
+        if (table is null)
+        {
+            return Results.Problem(title: problem, statusCode: status);
+        }
+
+        ImmutableArray<Fault> faults = [];
+        var outcome = Edits.Replace(
+            store,
+            job,
+            "Prices of the supplier taken in",
+            stored =>
+            {
+                var read = Tables.ReadPrices(stored.Job, table, cancel);
+                faults = read.Faults;
+                return read;
+            }
+        );
+        return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version))
+            : !faults.IsEmpty ? Results.Problem(title: $"The supplier's list is at fault ({faults[0]}). The prices last known stay.", statusCode: 502)
+            : Requests.Refused(outcome, "job", _ => null);
     }
 
     private static async Task<IResult> Begin(HttpRequest request, JobStore store)

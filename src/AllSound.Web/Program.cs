@@ -103,6 +103,7 @@ if (!describing)
 }
 
 builder.Services.AddSingleton(_ => new InstrumentLine(settings.Instruments));
+builder.Services.AddSingleton(_ => new SupplierLine(settings.Supplier));
 
 var app = builder.Build();
 app.Use(

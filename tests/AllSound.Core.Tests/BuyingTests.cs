@@ -392,6 +392,7 @@ public sealed class BuyingTests
         var packed = TinPacking.Pack(0.755, [(0.375, 4m)]);
         Assert.Equal([new Packs(0.375, 3)], packed.Buy);
         Assert.Equal(0.37, packed.Left, 6);
+        Assert.Equal([new Packs(0.375, 2)], TinPacking.Pack(0.75, [(0.375, 4m)]).Buy);
     }
 
     [Fact]

@@ -15,11 +15,15 @@ public sealed class Server : IDisposable
     private readonly WebApplicationFactory<Program> factory;
     private bool stopped;
 
-    public Server(string? instruments = null, string? database = null)
+    public Server(string? instruments = null, string? database = null, string? supplier = null)
     {
         Database = database ?? Path.Combine(Path.GetTempPath(), $"allsound-test-{Guid.NewGuid():N}.db");
         factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b =>
-            b.UseSetting("db", Database).UseSetting("instruments", instruments ?? "127.0.0.1:1").UseSetting("copies", "none").UseSetting("log", "none")
+            b.UseSetting("db", Database)
+                .UseSetting("instruments", instruments ?? "127.0.0.1:1")
+                .UseSetting("supplier", supplier ?? "127.0.0.1:1")
+                .UseSetting("copies", "none")
+                .UseSetting("log", "none")
         );
         Client = factory.CreateClient();
         // As a page of the program's own.

@@ -33,7 +33,8 @@ public sealed record SurfaceQuantities(string SurfaceId, Measured Measured, Opti
 /// <param name="Packed">What to buy.</param>
 /// <param name="Colour">Colour in words; null for white and for what has none.</param>
 /// <param name="FromStore">How much of the need is in the store already: only the rest is bought.</param>
-public sealed record Material(string Id, string Title, string Unit, double Need, Packed Packed, string? Colour, double FromStore)
+/// <param name="Short">What the supplier has too little of, in words; null where nothing is short or nobody said.</param>
+public sealed record Material(string Id, string Title, string Unit, double Need, Packed Packed, string? Colour, double FromStore, string? Short = null)
 {
     /// <summary>What tells it from all other things to buy: its id, with a slash and the colour where it has one.</summary>
     public string Key => Tint.Of(Colour) is { } colour ? $"{Id}/{colour}" : Id;
@@ -118,33 +119,23 @@ public static class Takeoff
     {
         string[] ids = of.Own is { } own ? [own.Id, of.Id] : [of.Id];
         var stored = shelf.Take(ids, Tint.Of(colour), need);
-        var packs = ids.Select(id => Listed(listed[id])).FirstOrDefault(p => !p.IsEmpty);
+        var prices = ids.Select(id => listed[id]).FirstOrDefault(p => p.Any()) ?? [];
+        var packs = Supply.Packs(prices);
         var packed =
-            !packs.IsDefaultOrEmpty ? TinPacking.Pack(need - stored, packs)
+            !packs.IsEmpty ? TinPacking.Pack(need - stored, packs)
             // What the firm says that a litre costs holds for its tins of every size.
             : of.Own?.LitrePrice is { } litre ? TinPacking.Pack(need - stored, [.. of.Tins.Select(t => (t, decimal.Round((decimal)t * litre, 2)))])
             : TinPacking.Pack(need - stored, of.Tins, (decimal)of.Price * job.Rates.BaseLitre);
-        return new(ids[0], of.Title, "L", Math.Round(need, 3), packed, colour, Math.Round(stored, 3));
+        return new(ids[0], of.Title, "L", Math.Round(need, 3), packed, colour, Math.Round(stored, 3), Supply.Short(prices, packed, "L"));
     }
 
     private static Material Sundry(Sundry of, Shelf shelf, ILookup<string, ListedPrice> listed, double need)
     {
         var stored = shelf.Take([of.Id], null, need);
-        var packs = Listed(listed[of.Id]);
-        return new(
-            of.Id,
-            of.Title,
-            of.Unit,
-            Math.Round(need, 3),
-            TinPacking.Pack(need - stored, packs.IsEmpty ? [.. of.Packs.Select(p => (p, decimal.Round((decimal)(p * of.PricePerUnit), 2)))] : packs),
-            null,
-            Math.Round(stored, 3)
-        );
+        var packs = Supply.Packs(listed[of.Id]);
+        var packed = TinPacking.Pack(need - stored, packs.IsEmpty ? [.. of.Packs.Select(p => (p, decimal.Round((decimal)(p * of.PricePerUnit), 2)))] : packs);
+        return new(of.Id, of.Title, of.Unit, Math.Round(need, 3), packed, null, Math.Round(stored, 3), Supply.Short(listed[of.Id], packed, of.Unit));
     }
-
-    // Of several suppliers the cheapest for each size.
-    private static ImmutableArray<(double Size, decimal Price)> Listed(IEnumerable<ListedPrice> prices) =>
-        [.. prices.GroupBy(p => p.Size).Select(g => (g.Key, g.Min(p => p.Price))).OrderBy(p => p.Key)];
 
     /// <summary>The option chosen for a surface: by its id where that is offered, else the first.</summary>
     public static Option? Chosen(Surface surface, Specified specified) =>

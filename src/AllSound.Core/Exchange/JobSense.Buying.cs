@@ -11,6 +11,8 @@ public static partial class JobSense
     private const double MostPack = 1000;
     private const double LeastPrice = 0.0001;
     private const double MostPrice = 100_000;
+    private const int MostStock = 100_000;
+    private const int MostLeadDays = 365;
 
     /// <summary>Everything wrong with a pack on a price list, with paths from <paramref name="at"/>.</summary>
     public static ImmutableArray<Fault> PriceFaults(Job job, ListedPrice price, string at = "$")
@@ -28,6 +30,8 @@ public static partial class JobSense
         ToBuy(faults, job, $"{at}.product", price.Product);
         Range(faults, $"{at}.size", price.Size, LeastPack, MostPack);
         Range(faults, $"{at}.price", (double)price.Price, LeastPrice, MostPrice);
+        Range(faults, $"{at}.stock", price.Stock, 0, MostStock);
+        Range(faults, $"{at}.leadDays", price.LeadDays, 0, MostLeadDays);
     }
 
     private static void BuyingFaults(Faults faults, Job job)

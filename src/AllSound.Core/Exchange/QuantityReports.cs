@@ -54,6 +54,7 @@ public sealed record PackReport(double Size, int Count);
 /// <param name="Colour">Colour in words; null for white and for what has none.</param>
 /// <param name="FromStore">How much of the need is in the store already.</param>
 /// <param name="Bought">Ticked as bought.</param>
+/// <param name="Short">What the supplier has too little of, in words; null where nothing is short or nobody said.</param>
 public sealed record MaterialReport(
     string Product,
     [property: Prose] string Title,
@@ -65,7 +66,8 @@ public sealed record MaterialReport(
     string Key,
     string? Colour,
     double FromStore,
-    bool Bought
+    bool Bought,
+    [property: Prose] string? Short
 );
 
 /// <summary>Quantities of a job.</summary>

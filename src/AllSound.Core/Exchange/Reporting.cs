@@ -167,7 +167,8 @@ public static class Reporting
                 m.Key,
                 m.Colour,
                 m.FromStore,
-                job.Bought.Contains(m.Key)
+                job.Bought.Contains(m.Key),
+                m.Short
             )),
         ];
 

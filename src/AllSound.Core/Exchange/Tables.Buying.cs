@@ -8,13 +8,16 @@ namespace AllSound.Core.Exchange;
 /// <content>Price lists in and out, and what is to be bought.</content>
 public static partial class Tables
 {
-    private static readonly string[] PriceColumns = ["product", "size", "price", "supplier", "from"];
+    private static readonly string[] PriceColumns = ["product", "size", "price", "supplier", "from", "stock", "leadDays"];
 
     /// <summary>All prices of a job's lists, one row each.</summary>
     public static string Prices(Job job)
     {
         ArgumentNullException.ThrowIfNull(job);
-        return Write(PriceColumns, job.Prices.Select(p => (IEnumerable<string?>)[p.Product, Text(p.Size), Text(p.Price), p.Supplier, Day(p.From)]));
+        return Write(
+            PriceColumns,
+            job.Prices.Select(p => (IEnumerable<string?>)[p.Product, Text(p.Size), Text(p.Price), p.Supplier, Day(p.From), Text(p.Stock), Text(p.LeadDays)])
+        );
     }
 
     /// <summary>What is to be bought for a job, one row each.</summary>
@@ -87,6 +90,11 @@ public static partial class Tables
                 from = day;
             }
 
+            if (!WholeNumber(row, "stock", found, out var stock) || !WholeNumber(row, "leadDays", found, out var leadDays))
+            {
+                continue;
+            }
+
             var pack = new ListedPrice
             {
                 Product = row["product"],
@@ -94,6 +102,8 @@ public static partial class Tables
                 Price = price,
                 Supplier = row.Has("supplier") ? row["supplier"] : null,
                 From = from,
+                Stock = stock,
+                LeadDays = leadDays,
             };
             var sense = JobSense.PriceFaults(job, pack);
             foreach (var fault in sense)
@@ -124,6 +134,25 @@ public static partial class Tables
         }
 
         return Whole(job, job with { Prices = [.. listed] }, found);
+    }
+
+    // A whole number or nothing.
+    private static bool WholeNumber(Row row, string column, Faults found, out int? number)
+    {
+        number = null;
+        if (!row.Has(column))
+        {
+            return true;
+        }
+
+        if (!int.TryParse(row[column], NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var read))
+        {
+            found.Add(row.At(column), $"expected a whole number, found '{row[column]}'");
+            return false;
+        }
+
+        number = read;
+        return true;
     }
 
     private static (string Product, double Size, string Supplier) Pack(ListedPrice price) => (price.Product, price.Size, price.Supplier ?? "");

@@ -17,4 +17,10 @@ public sealed record ListedPrice
 
     /// <summary>The day from which the price holds; null where nobody said.</summary>
     public DateOnly? From { get; init; }
+
+    /// <summary>How many packs the supplier has, 0 to 100,000; null where nobody said.</summary>
+    public int? Stock { get; init; }
+
+    /// <summary>Days until more are there, 0 to 365; null where nobody said.</summary>
+    public int? LeadDays { get; init; }
 }

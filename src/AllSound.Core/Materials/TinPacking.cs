@@ -16,8 +16,11 @@ public sealed record Packed(ImmutableArray<Packs> Buy, decimal Cost, double Left
 /// <summary>The cheapest whole packs that cover a need.</summary>
 public static class TinPacking
 {
-    // Hundredths of a unit are enough for tins and cartridges.
-    private const int PerUnit = 100;
+    // A thousandth of a unit tells every tin and cartridge apart, that of 375 ml too. Where thousands of litres are needed a hundredth
+    // does, so that the table stays small.
+    private const int Fine = 1000;
+    private const int Coarse = 100;
+    private const double Much = 2000;
 
     /// <summary>
     /// Price of a pack when a unit costs so much in a five-unit pack: small packs are dearer by the unit. Judgement;
@@ -40,8 +43,9 @@ public static class TinPacking
             throw new ArgumentException("Needs at least one pack size and a need of 0 or more.", nameof(packs));
         }
 
-        // A size finer than that counts as the hundredth below, so that what is bought is never short.
-        var sizes = packs.Select(p => (Units: (int)Math.Floor((p.Size * PerUnit) + 1e-9), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
+        // A size finer than that counts as the step below, so that what is bought is never short.
+        var perUnit = need > Much ? Coarse : Fine;
+        var sizes = packs.Select(p => (Units: (int)Math.Floor((p.Size * perUnit) + 1e-9), p.Size, p.Price)).OrderByDescending(p => p.Units).ToArray();
         if (sizes[^1].Units < 1)
         {
             throw new ArgumentException("A pack holds a hundredth of a unit at least.", nameof(packs));
@@ -50,7 +54,7 @@ public static class TinPacking
         // What all sizes are multiples of is the step of the table.
         var step = sizes.Select(p => p.Units).Aggregate(Divisor);
         sizes = [.. sizes.Select(p => (p.Units / step, p.Size, p.Price))];
-        var target = (int)Math.Ceiling(Math.Round(need * PerUnit / step, 6));
+        var target = (long)Math.Ceiling(Math.Round(need * perUnit / step, 6));
         // Of packs other than the one cheapest by the unit, no more than its size less one are worth while: among that many some add up to a whole
         // number of it, and it costs no more. So whatever is beyond the largest such set can be bought in that pack, and the table stays small.
         var cheapest = Array.IndexOf(sizes, sizes.MinBy(p => p.Price / p.Units));
@@ -75,7 +79,7 @@ public static class TinPacking
 
         var counts = new int[sizes.Length];
         counts[cheapest] = bulk;
-        for (var t = target; t > 0; t -= sizes[best[t].Pick].Units)
+        for (var t = (int)target; t > 0; t -= sizes[best[t].Pick].Units)
         {
             counts[best[t].Pick]++;
         }

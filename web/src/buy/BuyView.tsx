@@ -84,6 +84,7 @@ export function BuyView() {
                             : m.buy.map((b) => `${b.count} × ${amount(b.size, m.unit)}`).join(" + ")}
                         </span>
                       </div>
+                      {m.short && <div className="presumed small">{m.short}</div>}
                     </td>
                     <td className="num">{amount(m.left, m.unit)}</td>
                     <td className="num">{money({ amount: m.cost, currency: data.cost.currency })}</td>

@@ -1,8 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useRef, useState } from "react";
-import { takeInTable } from "../job/send";
+import { askSupplier, takeInTable } from "../job/send";
 import { jobRecord } from "../job/useEdit";
 import { usePlace } from "../shell/Place";
+import { dayText, lastKnown } from "./prices";
 
 /** Suppliers' prices in and out. A list at fault is refused with its line and changes nothing. */
 export function PriceLists() {
@@ -10,16 +11,24 @@ export function PriceLists() {
   const client = useQueryClient();
   const input = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<string | null>(null);
+  const [asking, setAsking] = useState(false);
   const record = jobRecord(edit.session, job);
   const prices = record.prices ?? [];
   const suppliers = [...new Set(prices.map((p) => p.supplier).filter((s): s is string => !!s))];
-  const take = async (file: File) => {
+  const known = lastKnown(prices);
+  const trying = async (what: () => Promise<void>) => {
     setProblem(null);
     try {
-      await takeInTable(client, job.id, file.name, await file.text(), "prices");
+      await what();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
+  };
+  const take = (file: File) => trying(async () => takeInTable(client, job.id, file.name, await file.text(), "prices"));
+  const askNow = async () => {
+    setAsking(true);
+    await trying(() => askSupplier(client, job.id));
+    setAsking(false);
   };
   return (
     <section className="sheet" aria-label="Price lists">
@@ -32,7 +41,13 @@ export function PriceLists() {
             ? "None yet: packs are priced by what such a class usually costs."
             : `${prices.length} ${prices.length === 1 ? "pack" : "packs"} listed${suppliers.length > 0 ? ` by ${suppliers.join(", ")}` : ""}. What is listed is bought by the list, the cheapest supplier for each size.`}
         </p>
+        {known.length > 0 && (
+          <p className="small soft">{`Last known: ${known.map(([who, day]) => `${who}, ${dayText(day)}`).join("; ")}.`}</p>
+        )}
         <div className="row">
+          <button type="button" className="btn" disabled={asking} onClick={() => void askNow()}>
+            {asking ? "Asking …" : "Ask the supplier"}
+          </button>
           <button type="button" className="btn" onClick={() => input.current?.click()}>
             Take in a price list
           </button>

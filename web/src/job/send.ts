@@ -23,3 +23,9 @@ export async function takeInTable(
   const answer = await sendFile(client, `/api/jobs/${job}/${kind}.csv`, "text/csv", text);
   sessionOf(job, client).made(name, answer.version ?? 0);
 }
+
+/** Has the server ask the supplier for his prices. Fails, in words, when he does not answer as he should; the prices last known stay. */
+export async function askSupplier(client: QueryClient, job: string) {
+  const answer = await sendFile(client, `/api/jobs/${job}/supplier`, "text/plain", "");
+  sessionOf(job, client).made("Prices of the supplier", answer.version ?? 0);
+}

@@ -1,0 +1,50 @@
+using System.Diagnostics;
+using AllSound.StandIns;
+
+// A stand-in for a service that is outside of the program, on loopback: supplier [--port N] [--seed N] [--fault NAME] [--with PID].
+// POST /fault?name=NAME changes what is wrong with it while it runs.
+if (args is not [var kind, ..] || kind is not "supplier")
+{
+    await Console.Error.WriteLineAsync("usage: supplier [--port N] [--seed N] [--fault NAME] [--with PID]");
+    return 2;
+}
+
+var settings = new ConfigurationBuilder().AddCommandLine(args[1..]).Build();
+var trouble = new Trouble();
+if (settings["fault"] is { } fault && !trouble.Set(fault))
+{
+    await Console.Error.WriteLineAsync($"There is no fault '{fault}'. Known: {string.Join(", ", Trouble.Names)}.");
+    return 2;
+}
+
+var builder = WebApplication.CreateSlimBuilder();
+builder.WebHost.UseUrls($"http://127.0.0.1:{settings.GetValue("port", 5184)}");
+builder.Logging.SetMinimumLevel(LogLevel.Warning);
+var app = builder.Build();
+app.MapPost("/fault", (string name) => trouble.Set(name) ? Results.NoContent() : Results.BadRequest($"Known: {string.Join(", ", Trouble.Names)}."));
+var counter = new TradeCounter(settings.GetValue("seed", 1904), TimeProvider.System);
+app.MapGet(
+    "/prices.csv",
+    Task<IResult> (HttpContext context, CancellationToken gone) => trouble.Answer(context, () => counter.Prices(trouble.Is("out-of-stock")), "text/csv", gone)
+);
+if (settings.GetValue<int?>("with") is { } owner)
+{
+    _ = Task.Run(async () =>
+    {
+        try
+        {
+            await Process.GetProcessById(owner).WaitForExitAsync();
+        }
+        catch (ArgumentException)
+        {
+            // It is gone already.
+        }
+
+        await app.StopAsync();
+    });
+}
+
+await app.StartAsync();
+Console.WriteLine($"{kind} on {string.Join(" ", app.Urls)}");
+await app.WaitForShutdownAsync();
+return 0;
