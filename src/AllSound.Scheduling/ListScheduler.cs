@@ -11,11 +11,7 @@ internal static class ListScheduler
     /// <summary>A schedule, or none when an activity finds no place.</summary>
     public static ImmutableArray<Placed> Try(Project project, Aim aim)
     {
-        if (
-            aim != Aim.Finish
-            || project.Workers.Any(w => w.Away is not null)
-            || project.Activities.Any(a => a.Pausing == Pausing.InPieces || a.OnlyIfLate || !a.Skills.IsEmpty)
-        )
+        if (aim != Aim.Finish || project.Workers.Any(w => w.Away is not null) || project.Activities.Any(a => a.OnlyIfLate || !a.Skills.IsEmpty))
         {
             return [];
         }
@@ -41,7 +37,10 @@ internal static class ListScheduler
             var next = ready.Min;
             ready.Remove(next);
             var activity = all[next.Id];
-            var place = Spans.Of(project, activity).Cast<(int Start, int End)?>().FirstOrDefault(s => Fits(activity, s!.Value.Start, s.Value.End));
+            var place = Spans
+                .Of(project, activity.Pausing == Pausing.InPieces ? activity with { Pausing = Pausing.WhileClosed } : activity)
+                .Cast<(int Start, int End)?>()
+                .FirstOrDefault(s => Fits(activity, s!.Value.Start, s.Value.End));
             if (place is not { } at)
             {
                 return [];
@@ -51,7 +50,7 @@ internal static class ListScheduler
             for (var t = at.Start; t < at.End; t++)
             {
                 people[t] += activity.People;
-                foreach (var demand in activity.Demands)
+                foreach (var demand in activity.Demands.Where(d => held.ContainsKey(d.Resource)))
                 {
                     held[demand.Resource][t] += demand.Amount;
                 }
@@ -106,7 +105,7 @@ internal static class ListScheduler
 
                 foreach (var demand in activity.Demands)
                 {
-                    if (held[demand.Resource][t] + demand.Amount > project.Resources.First(r => r.Id == demand.Resource).Capacity)
+                    if (!held.ContainsKey(demand.Resource) || held[demand.Resource][t] + demand.Amount > project.Resources.First(r => r.Id == demand.Resource).Capacity)
                     {
                         return false;
                     }

@@ -88,6 +88,7 @@ internal sealed class ScheduleModel
         IntervalVar interval;
         BoolVar? present = null;
         LinearExpr end;
+        LinearExpr size = LinearExpr.Constant(activity.Duration);
         if (activity.Pausing == Pausing.WhileClosed)
         {
             var closes = Model.NewIntVarFromDomain(Domain.FromValues([.. spans.Select(s => (long)s.End)]), $"{activity.Id} end");
@@ -98,7 +99,11 @@ internal sealed class ScheduleModel
             }
 
             end = closes;
-            interval = Model.NewIntervalVar(start, closes - start, closes, activity.Id);
+            // A size is a variable or a number: the solver takes no difference of two.
+            var length = Model.NewIntVar(spans.Min(s => s.End - s.Start), spans.Max(s => s.End - s.Start), "");
+            Model.Add(length == closes - start);
+            size = length;
+            interval = Model.NewIntervalVar(start, length, closes, activity.Id);
         }
         else
         {
@@ -109,7 +114,7 @@ internal sealed class ScheduleModel
                 : Model.NewOptionalFixedSizeIntervalVar(start, activity.Duration, present, activity.Id);
         }
 
-        var piece = new LaidPiece(start, end, interval, present, activity.Duration);
+        var piece = new LaidPiece(start, end, size, interval, present, activity.Duration);
         Use(activity, piece);
         return new(activity, start, end, [piece]);
     }
@@ -137,7 +142,7 @@ internal sealed class ScheduleModel
                 );
                 var size = Model.NewIntVar(least, Math.Min(to - from, activity.Duration), "");
                 var end = Model.NewIntVar(from, to, "");
-                var piece = new LaidPiece(start, end, Model.NewOptionalIntervalVar(start, size, end, present, activity.Id), present, activity.Duration) { Size = size };
+                var piece = new LaidPiece(start, end, size, Model.NewOptionalIntervalVar(start, size, end, present, activity.Id), present, activity.Duration);
                 if (before is not null)
                 {
                     Model.AddImplication(present, before.Present!);
@@ -179,7 +184,7 @@ internal sealed class ScheduleModel
     private LinearExpr Worked(LaidPiece piece)
     {
         var worked = Model.NewIntVar(0, piece.Work, "");
-        Model.Add(worked == piece.Size!).OnlyEnforceIf(piece.Present!);
+        Model.Add(worked == piece.Size).OnlyEnforceIf(piece.Present!);
         Model.Add(worked == 0).OnlyEnforceIf(piece.Present!.Not());
         return worked;
     }
@@ -234,7 +239,7 @@ internal sealed class ScheduleModel
                     .. laid
                         .Values.SelectMany(l => l.Pieces)
                         .Where(p => p.By.ContainsKey(worker.Id))
-                        .Select(p => Model.NewOptionalIntervalVar(p.Start, p.End - p.Start, p.End, p.By[worker.Id], "")),
+                        .Select(p => Model.NewOptionalIntervalVar(p.Start, p.Size, p.End, p.By[worker.Id], "")),
                     .. (worker.Away?.Openings ?? []).Select(o => Model.NewFixedSizeIntervalVar(o.From, o.Length, "away")),
                 ]);
             }
@@ -346,8 +351,8 @@ internal sealed class ScheduleModel
         if (!piece.Tails.TryGetValue(tail, out var interval))
         {
             interval = piece.Present is { } present
-                ? Model.NewOptionalIntervalVar(piece.Start, piece.End - piece.Start + tail, piece.End + tail, present, "")
-                : Model.NewIntervalVar(piece.Start, piece.End - piece.Start + tail, piece.End + tail, "");
+                ? Model.NewOptionalIntervalVar(piece.Start, piece.Size + tail, piece.End + tail, present, "")
+                : Model.NewIntervalVar(piece.Start, piece.Size + tail, piece.End + tail, "");
             piece.Tails[tail] = interval;
         }
 
@@ -358,11 +363,8 @@ internal sealed class ScheduleModel
     public sealed record Laid(Activity Activity, LinearExpr Start, LinearExpr End, ImmutableArray<LaidPiece> Pieces);
 
     /// <summary>A piece in the model.</summary>
-    public sealed record LaidPiece(IntVar Start, LinearExpr End, IntervalVar Interval, BoolVar? Present, int Work)
+    public sealed record LaidPiece(IntVar Start, LinearExpr End, LinearExpr Size, IntervalVar Interval, BoolVar? Present, int Work)
     {
-        /// <summary>How long it is, where that is not said by the activity.</summary>
-        public IntVar? Size { get; init; }
-
         /// <summary>Who does it, where people are told apart.</summary>
         public Dictionary<string, BoolVar> By { get; } = new(StringComparer.Ordinal);
 

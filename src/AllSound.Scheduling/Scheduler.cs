@@ -28,6 +28,8 @@ public static class Scheduler
             return new(Outcome.Best, [], 0, 0);
         }
 
+        var begun = ListScheduler.Try(project, aim);
+        project = Shortened(project, begun);
         var laid = new ScheduleModel(project);
         if (laid.Impossible)
         {
@@ -52,7 +54,7 @@ public static class Scheduler
             model.Maximize(edge);
         }
 
-        Hint(laid, ListScheduler.Try(project, aim));
+        Hint(laid, begun);
         var effort = seconds * StepsASecond;
         var first = Run(laid, effort * Proving, progress is null ? null : placed => progress(Of(project, Outcome.Legal, placed, 0)), cancel);
         if (first.Placed.IsEmpty)
@@ -82,6 +84,19 @@ public static class Scheduler
 
         var second = Run(laid, Math.Max(effort * (1 - Proving), Math.Min(effort * Proving, effort - first.Spent) / 4), null, cancel);
         return Of(project, outcome, Crews.Name(project, second.Placed.IsEmpty ? first.Placed : second.Placed), bound);
+    }
+
+    // Nothing has to be looked at beyond a schedule that is known; where that looked past something, all of it.
+    private static Project Shortened(Project project, ImmutableArray<Placed> begun)
+    {
+        if (begun.IsDefaultOrEmpty || project.Links.Any(l => l.Most is not null) || project.Activities.Any(a => a.Latest is not null || a.Wanted is not null))
+        {
+            return project;
+        }
+
+        // Pieces may have to lie a little otherwise.
+        var spare = project.Activities.Any(a => a.Pausing == Pausing.InPieces) ? project.Day : 0;
+        return project with { Horizon = Math.Min(project.Horizon, begun.Max(p => p.End) + spare) };
     }
 
     private static BoolVar Moved(ScheduleModel laid, Activity activity)
@@ -121,6 +136,11 @@ public static class Scheduler
         using var stop = cancel.Register(solver.StopSearch);
         var status = solver.Solve(laid.Model, teller);
         cancel.ThrowIfCancellationRequested();
+        if (status == CpSolverStatus.ModelInvalid)
+        {
+            throw new InvalidOperationException($"The model is at fault: {laid.Model.Validate()}");
+        }
+
         return new(
             status,
             status is CpSolverStatus.Optimal or CpSolverStatus.Feasible ? laid.Read(x => solver.Value(x), b => solver.BooleanValue(b)) : [],

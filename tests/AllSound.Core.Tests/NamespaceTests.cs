@@ -28,6 +28,7 @@ public sealed class NamespaceTests
         "Specification",
         "Buying",
         "Safety",
+        "Programme",
         "Technique",
         "Documents",
         "Exchange",

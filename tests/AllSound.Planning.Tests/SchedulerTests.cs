@@ -134,6 +134,51 @@ public sealed class SchedulerTests
         Assert.InRange(solved, 200, 300);
     }
 
+    /// <summary>Work that pauses overnight, work in pieces, people told apart: no plan of two hundred breaks a rule.</summary>
+    [Fact]
+    public void Plans_with_pauses_pieces_and_people_told_apart_break_no_rule()
+    {
+        var planned = 0;
+        for (var seed = 0; seed < 200; seed++)
+        {
+            var chance = new Random(1000 + seed);
+            var project = Generated.Project(chance, 9);
+            project = project with
+            {
+                Activities =
+                [
+                    .. project.Activities.Select(a =>
+                        a with
+                        {
+                            Duration = a.Duration * 3,
+                            Latest = null,
+                            Pausing = chance.Next(3) switch
+                            {
+                                0 => Pausing.WhileClosed,
+                                1 => Pausing.InPieces,
+                                _ => a.Duration * 3 <= 6 ? Pausing.Never : Pausing.WhileClosed,
+                            },
+                            Skills = chance.Next(5) == 0 ? ["spray"] : [],
+                            People = 1,
+                        }
+                    ),
+                ],
+                Links = [.. project.Links.Select(l => l with { Most = null, Working = chance.Next(3) == 0, Day = chance.Next(6) == 0 ? DayRule.Later : DayRule.Any })],
+                Workers = [new("p1", ["spray"], chance.Next(3) == 0 ? Timetable.Of([new(8, 16)]) : null), new("p2", [])],
+                Hours = project.Activities[0].Hours,
+                Horizon = 46,
+            };
+            var schedule = Solve(project);
+            if (!schedule.Placed.IsEmpty)
+            {
+                planned++;
+                Check.Legal(project, schedule);
+            }
+        }
+
+        Assert.InRange(planned, 60, 200);
+    }
+
     [Fact]
     public void The_same_project_has_the_same_schedule_every_time()
     {

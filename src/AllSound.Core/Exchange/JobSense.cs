@@ -43,7 +43,8 @@ public static partial class JobSense
         JudgementFaults(faults, job.Judgements);
         FirmFaults(faults, job);
         BuyingFaults(faults, job);
-        if (job.Buildings.IsDefaultOrEmpty)
+        ProgrammeFaults(faults, job);
+        if (job.Buildings.IsDefaultOrEmpty && job.Programme is not { Tasks.IsEmpty: false })
         {
             faults.Add("$.buildings", "expected at least one building");
             return faults.ToImmutable();

@@ -303,7 +303,7 @@ public static partial class Tables
         }
     }
 
-    private static string Write(IEnumerable<string> header, IEnumerable<IEnumerable<string?>> rows)
+    internal static string Write(IEnumerable<string> header, IEnumerable<IEnumerable<string?>> rows)
     {
         using var writer = new StringWriter(CultureInfo.InvariantCulture);
         using var csv = new CsvWriter(writer, Writing);

@@ -163,6 +163,9 @@ public sealed record Job
     [MaxLength(Limits.OfTheFirm)]
     public ImmutableArray<TrialPatch> Trials { get; init; } = [];
 
+    /// <summary>Who works when; null where nobody said.</summary>
+    public ProgrammeBrief? Programme { get; init; }
+
     /// <summary>All surfaces with the space and building they stand in, in walking order.</summary>
     public IEnumerable<(Building Building, Space Space, Surface Surface)> Surfaces() =>
         from building in Buildings

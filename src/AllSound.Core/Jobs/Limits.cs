@@ -41,6 +41,9 @@ public static class Limits
     /// <summary>Packs on the price lists of a job.</summary>
     public const int Prices = 5000;
 
+    /// <summary>Tasks of one's own in a programme; links and exclusions between tasks, each.</summary>
+    public const int Tasks = 2000;
+
     /// <summary>Photos of one surface.</summary>
     public const int Photos = 500;
 

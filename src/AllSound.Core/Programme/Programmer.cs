@@ -1,0 +1,251 @@
+using System.Collections.Immutable;
+using AllSound.Core.Jobs;
+using AllSound.Core.Specification;
+using AllSound.Planning;
+using AllSound.Scheduling;
+using Opening = AllSound.Scheduling.Opening;
+
+namespace AllSound.Core.Programme;
+
+/// <summary>A task in the programme.</summary>
+/// <param name="Task">The task.</param>
+/// <param name="Surface">Id of its surface; null where it has none.</param>
+/// <param name="Operation">Id of its operation; null for a task of one's own.</param>
+/// <param name="Pieces">When it is worked at, with who; one unless it is done in pieces.</param>
+/// <param name="ReadyAt">When what it left is dry enough for the next.</param>
+/// <param name="FloatHours">Hours by the clock that it may slip before the finish does.</param>
+public sealed record PlannedTask(
+    ProgrammeTask Task,
+    string? Surface,
+    string? Operation,
+    ImmutableArray<(DateTime From, DateTime To, ImmutableArray<string> Crew)> Pieces,
+    DateTime ReadyAt,
+    double FloatHours
+)
+{
+    /// <summary>When it starts.</summary>
+    public DateTime Start => Pieces[0].From;
+
+    /// <summary>When it has ended.</summary>
+    public DateTime End => Pieces[^1].To;
+}
+
+/// <summary>A change that would bring the finish forward.</summary>
+/// <param name="Change">The change in words.</param>
+/// <param name="Finish">When everything would be done.</param>
+public sealed record WouldHelp(string Change, DateTime Finish);
+
+/// <summary>Who does what when.</summary>
+/// <param name="Outcome">How it came about.</param>
+/// <param name="Tasks">The tasks, in the order of their starts.</param>
+/// <param name="Start">When the first starts.</param>
+/// <param name="Finish">When the last has ended.</param>
+/// <param name="Bound">No plan finishes earlier; going backwards, none starts later.</param>
+/// <param name="LabourHours">Hours of work of people.</param>
+/// <param name="IdleHours">Working hours of people between the first start and the finish with nothing to do.</param>
+/// <param name="Unplanned">What is not in it.</param>
+/// <param name="Against">Where there is no plan: the smallest set of rules that stand against each other, in words.</param>
+/// <param name="WouldHelp">What would bring the finish forward.</param>
+public sealed record ProgrammePlan(
+    Outcome Outcome,
+    ImmutableArray<PlannedTask> Tasks,
+    DateTime Start,
+    DateTime Finish,
+    DateTime Bound,
+    double LabourHours,
+    double IdleHours,
+    ImmutableArray<Unplanned> Unplanned,
+    ImmutableArray<string> Against,
+    ImmutableArray<WouldHelp> WouldHelp
+);
+
+/// <summary>How a programme is asked for.</summary>
+/// <param name="From">When work may begin; goes before what the job says.</param>
+/// <param name="Seconds">How long it may take, 0.1 to 600; about as long on the clock.</param>
+/// <param name="Latest">Going backwards from the deadline: everything as late as it can be.</param>
+/// <param name="Help">Look for what would bring the finish forward.</param>
+public sealed record Asked(DateTime From, double Seconds = 5, bool Latest = false, bool Help = true);
+
+/// <summary>Plans who does what when: the steps of the chosen specifications and tasks of one's own alike.</summary>
+public static class Programmer
+{
+    // What is asked of a rule is only whether a plan exists.
+    private const double ToTell = 1;
+    private const int OvertimeMinutes = 120;
+    private const double Worthwhile = 0.25;
+
+    /// <summary>Plans a job.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="specified">What was specified for each surface, by id.</param>
+    /// <param name="asked">How it is asked for.</param>
+    /// <param name="progress">Told of the finish of each better plan; null: nobody.</param>
+    /// <param name="cancel">Stops it.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public static ProgrammePlan Plan(
+        Job job,
+        IReadOnlyDictionary<string, Specified> specified,
+        Asked asked,
+        Action<DateTime>? progress = null,
+        CancellationToken cancel = default
+    )
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(specified);
+        ArgumentNullException.ThrowIfNull(asked);
+        var work = new SurfaceWork(job, specified);
+        var own = job.Programme ?? new();
+        var brief = own with { Tasks = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones], Links = [.. own.Links, .. work.Links] };
+        var steps = work.Tasks.ToDictionary(t => t.Task.Id, StringComparer.Ordinal);
+        var milestones = work.Milestones.Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
+        var clock = ProjectOf.Clock(brief, asked.From);
+        var project = ProjectOf.Of(brief, clock, asked.From);
+        var schedule = Scheduler.Solve(
+            project,
+            asked.Latest ? Aim.LatestStart : Aim.Finish,
+            asked.Seconds,
+            progress is null ? null : s => progress(clock.At(s.Finish)),
+            cancel
+        );
+        if (schedule.Placed.IsEmpty)
+        {
+            var (against, about) = schedule.Outcome == Outcome.None ? Against(brief, clock, asked.From, cancel) : ([], []);
+            return new(
+                schedule.Outcome,
+                [],
+                asked.From,
+                asked.From,
+                asked.From,
+                0,
+                0,
+                [
+                    .. work.Unplanned,
+                    .. brief
+                        .Tasks.Where(t => about.Contains(t.Id))
+                        .Select(t => new Unplanned(t.Title ?? t.Id, "It is bound by rules that stand against each other.", against)),
+                ],
+                against,
+                []
+            );
+        }
+
+        var slip = Slack.Of(project, schedule);
+        var tasks = schedule
+            .Placed.Where(p => !milestones.Contains(p.Activity.Id))
+            .Select(p => Planned(p, brief, clock, steps.GetValueOrDefault(p.Activity.Id), clock.Hours(slip.GetValueOrDefault(p.Activity.Id))))
+            .OrderBy(t => t.Start)
+            .ThenBy(t => t.Task.Id, StringComparer.Ordinal)
+            .ToImmutableArray();
+        var labour = tasks.Sum(t => t.Task.Hours * t.Task.People);
+        var start = tasks.IsEmpty ? asked.From : tasks.Min(t => t.Start);
+        var finish = tasks.IsEmpty ? asked.From : clock.At(schedule.Finish);
+        var there = project.Workers.Sum(w => clock.Hours(Present(project, w, schedule.Start, schedule.Finish)));
+        return new(
+            schedule.Outcome,
+            tasks,
+            start,
+            finish,
+            clock.At(schedule.Bound),
+            labour,
+            Math.Max(0, Math.Round(there - labour, 2)),
+            [.. work.Unplanned],
+            [],
+            asked.Help && !asked.Latest && !tasks.IsEmpty ? Help(brief, clock, asked, finish, cancel) : []
+        );
+    }
+
+    private static PlannedTask Planned(Placed placed, ProgrammeBrief brief, SiteClock clock, StepTask? step, double slip)
+    {
+        var task =
+            brief.Tasks.FirstOrDefault(t => t.Id == placed.Activity.Id)
+            ?? brief
+                .Links.Select((l, i) => l.Otherwise is { } o && $"{l.Before}+{l.After}+{i}" == placed.Activity.Id ? o with { Id = placed.Activity.Id } : null)
+                .OfType<ProgrammeTask>()
+                .First();
+        var dry = step?.DryHours ?? (task.Kinds.Contains(TaskKind.WetFilm) ? task.WetHours : 0);
+        return new(
+            task,
+            step?.Surface,
+            step?.Operation,
+            [.. placed.Pieces.Select(p => (clock.At(p.From), clock.At(p.To), p.Crew))],
+            clock.At(placed.End).AddHours(dry),
+            Math.Round(slip, 2)
+        );
+    }
+
+    private static int Present(Project project, Worker worker, int from, int to)
+    {
+        var open = (project.Hours ?? Timetable.Of([new Opening(0, project.Horizon)])).And(Timetable.Of([new Opening(from, to)]));
+        return open.Openings.Sum(o => o.Length) - (worker.Away is { } away ? open.And(away).Openings.Sum(o => o.Length) : 0);
+    }
+
+    private static (ImmutableArray<string> Says, HashSet<string> Tasks) Against(ProgrammeBrief brief, SiteClock clock, DateTime from, CancellationToken cancel)
+    {
+        var rules = BriefRules.Of(brief);
+        bool Impossible(ImmutableArray<BriefRule> kept)
+        {
+            var rest = rules.Where(r => !kept.Contains(r)).Aggregate(brief, (b, r) => r.Drop(b));
+            return Scheduler.Solve(ProjectOf.Of(rest, clock, from), Aim.Finish, ToTell, cancel: cancel).Outcome == Outcome.None;
+        }
+
+        if (Impossible([]))
+        {
+            return (["there are too few people, hours or pieces of equipment for what is to be done, whatever the dates"], []);
+        }
+
+        var smallest = MinimalSubset.Of(rules, Impossible);
+        return ([.. smallest.Select(r => r.Says)], [.. smallest.SelectMany(r => r.Tasks)]);
+    }
+
+    private static ImmutableArray<WouldHelp> Help(ProgrammeBrief brief, SiteClock clock, Asked asked, DateTime finish, CancellationToken cancel)
+    {
+        (string Change, ProgrammeBrief Brief)[] changes =
+        [
+            (
+                "one more painter",
+                brief with
+                {
+                    Crew =
+                    [
+                        .. ProjectOf.Crew(brief),
+                        new CrewMember { Id = "one-more", Skills = [.. brief.Tasks.SelectMany(t => t.Skills).Distinct(StringComparer.Ordinal)] },
+                    ],
+                }
+            ),
+            ("two hours of overtime a day", brief with { Hours = Longer(brief.Hours) }),
+            ("Saturdays too", brief with { Hours = brief.Hours with { Sat = brief.Hours.Sat.IsEmpty ? brief.Hours.Fri : brief.Hours.Sat } }),
+        ];
+        var found = ImmutableArray.CreateBuilder<WouldHelp>();
+        foreach (var (change, other) in changes)
+        {
+            // What ends later than this does not help, so that nothing beyond it need be looked at.
+            var of = ProjectOf.Clock(other, asked.From);
+            var project = ProjectOf.Of(other, of, asked.From);
+            var schedule = Scheduler.Solve(project with { Horizon = Math.Min(project.Horizon, of.Until(finish)) }, Aim.Finish, asked.Seconds / 4, cancel: cancel);
+            if (!schedule.Placed.IsEmpty && (finish - of.At(schedule.Finish)).TotalHours >= Worthwhile)
+            {
+                found.Add(new(change, of.At(schedule.Finish)));
+            }
+        }
+
+        return [.. found.OrderBy(f => f.Finish)];
+    }
+
+    private static WeekHours Longer(WeekHours hours)
+    {
+        ImmutableArray<string> Day(ImmutableArray<string> day) =>
+            day.IsEmpty || SiteClock.Stretch(day[^1]) is not { } last || last.To + OvertimeMinutes > 1440
+                ? day
+                : [.. day[..^1], $"{At(last.From)}-{At(last.To + OvertimeMinutes)}"];
+        static string At(int minute) => FormattableString.Invariant($"{minute / 60:00}:{minute % 60:00}");
+        return new()
+        {
+            Mon = Day(hours.Mon),
+            Tue = Day(hours.Tue),
+            Wed = Day(hours.Wed),
+            Thu = Day(hours.Thu),
+            Fri = Day(hours.Fri),
+            Sat = Day(hours.Sat),
+            Sun = Day(hours.Sun),
+        };
+    }
+}
