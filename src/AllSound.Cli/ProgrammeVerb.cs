@@ -42,10 +42,9 @@ internal static class ProgrammeVerb
             }
 
             var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
-            var report = ProgrammeReport.Of(
-                Programmer.Plan(job, specified, new Asked(start, parsed.GetValue(seconds), parsed.GetValue(latest))),
-                parsed.GetValue(latest)
-            );
+            var asked = new Asked(start, parsed.GetValue(seconds), parsed.GetValue(latest));
+            var plan = Programmer.Plan(job, specified, asked);
+            var report = ProgrammeReport.Of(plan, asked.Latest, asked.Latest || plan.Tasks.IsEmpty ? [] : Programmer.Sooner(job, specified, asked, plan.Finish));
             if (parsed.GetValue(json))
             {
                 FileVerbs.Json(report);

@@ -69,6 +69,9 @@ public sealed record Activity
     /// <summary>Resources it holds from its start to its end.</summary>
     public ImmutableArray<Demand> Demands { get; init; } = [];
 
+    /// <summary>What it belongs to: of schedules that finish alike, that one is better whose groups are ended sooner. Null: nothing.</summary>
+    public string? Group { get; init; }
+
     /// <summary>It is done only where a link that names it is past its latest; not together with <see cref="Pausing.WhileClosed"/> or <see cref="Pausing.InPieces"/>.</summary>
     public bool OnlyIfLate { get; init; }
 
@@ -163,7 +166,7 @@ public sealed record Placed(Activity Activity, ImmutableArray<Piece> Pieces)
 /// <summary>What is best in a schedule.</summary>
 public enum Aim : byte
 {
-    /// <summary>The earliest finish; of those the fewest moved, then everything as early as it can be.</summary>
+    /// <summary>The earliest finish; of those the fewest moved, then each group ended soon, then everything as early as it can be.</summary>
     Finish,
 
     /// <summary>The latest first start; of those everything as late as it can be.</summary>

@@ -91,18 +91,19 @@ internal sealed class ScheduleModel
         LinearExpr size = LinearExpr.Constant(activity.Duration);
         if (activity.Pausing == Pausing.WhileClosed)
         {
-            var closes = Model.NewIntVarFromDomain(Domain.FromValues([.. spans.Select(s => (long)s.End)]), $"{activity.Id} end");
-            var pairs = Model.AddAllowedAssignments([start, closes]);
-            foreach (var (from, to) in spans)
+            // How long it takes depends on which closed hours it goes over: one literal for each length that there is.
+            var lengths = spans.GroupBy(s => s.End - s.Start).OrderBy(g => g.Key).ToArray();
+            var which = lengths.Select(_ => Model.NewBoolVar("")).ToArray();
+            var length = Model.NewIntVarFromDomain(Domain.FromValues([.. lengths.Select(g => (long)g.Key)]), "");
+            Model.AddExactlyOne(which);
+            Model.Add(length == LinearExpr.WeightedSum(which, lengths.Select(g => (long)g.Key)));
+            foreach (var (of, literal) in lengths.Zip(which))
             {
-                pairs.AddTuple([from, to]);
+                Model.AddLinearExpressionInDomain(start, Domain.FromValues([.. of.Select(s => (long)s.Start)])).OnlyEnforceIf(literal);
             }
 
-            end = closes;
-            // A size is a variable or a number: the solver takes no difference of two.
-            var length = Model.NewIntVar(spans.Min(s => s.End - s.Start), spans.Max(s => s.End - s.Start), "");
-            Model.Add(length == closes - start);
-            size = length;
+            var closes = Model.NewIntVar(spans.Min(s => s.End), spans.Max(s => s.End), $"{activity.Id} end");
+            (end, size) = (closes, length);
             interval = Model.NewIntervalVar(start, length, closes, activity.Id);
         }
         else

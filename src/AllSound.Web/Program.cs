@@ -96,6 +96,7 @@ builder.Services.AddSingleton(_ => Database.Open(settings.Database, settings.Rea
 builder.Services.AddSingleton<JobStore>();
 builder.Services.AddSingleton<PictureStore>();
 builder.Services.AddSingleton<Analysis>();
+builder.Services.AddSingleton<Programmes>();
 if (!describing)
 {
     builder.Services.AddHostedService<Housekeeping>();
@@ -150,6 +151,7 @@ app.MapInstruments();
 app.MapPhotos();
 app.MapTrade();
 app.MapReckoner();
+app.MapProgramme();
 
 if (Directory.Exists(settings.WebRoot))
 {

@@ -59,14 +59,14 @@ public sealed class ProgrammeTests
             Programme = brief,
         };
 
-    private static ProgrammePlan Plan(ProgrammeBrief brief, bool latest = false, bool help = false)
+    private static ProgrammePlan Plan(ProgrammeBrief brief, bool latest = false)
     {
         var job = Planner(brief);
         Assert.Empty(JobSense.Faults(job));
         return Programmer.Plan(
             job,
             ImmutableDictionary<string, Specified>.Empty,
-            new Asked(brief.Start ?? Monday, 10, latest, help),
+            new Asked(brief.Start ?? Monday, 10, latest),
             cancel: TestContext.Current.CancellationToken
         );
     }
@@ -457,9 +457,16 @@ public sealed class ProgrammeTests
     public void What_would_help_is_solved_and_not_guessed()
     {
         var brief = Rooms(1, 3, [2, 1.5, 1.5, 2], [1.5, 1, 1, 2.5], [2.5, 2, 1.5, 1]);
-        var plan = Plan(brief, help: true);
-        Assert.Equal((2, 12.5), At(plan.WouldHelp.Single(w => w.Change == "one more painter").Finish));
-        Assert.All(plan.WouldHelp, w => Assert.True(w.Finish < plan.Finish));
+        var plan = Plan(brief);
+        var sooner = Programmer.Sooner(
+            Planner(brief),
+            ImmutableDictionary<string, Specified>.Empty,
+            new Asked(Monday, 10),
+            plan.Finish,
+            TestContext.Current.CancellationToken
+        );
+        Assert.Equal((2, 12.5), At(sooner.Single(w => w.Change == "one more painter").Finish));
+        Assert.All(sooner, w => Assert.True(w.Finish < plan.Finish));
     }
 
     [Theory]
@@ -486,7 +493,7 @@ public sealed class ProgrammeTests
     public void The_demo_is_planned_by_the_rules()
     {
         var specified = Demo.Job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(Demo.Job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
-        var plan = Programmer.Plan(Demo.Job, specified, new Asked(Monday, 5, Help: false), cancel: TestContext.Current.CancellationToken);
+        var plan = Programmer.Plan(Demo.Job, specified, new Asked(Monday, 5), cancel: TestContext.Current.CancellationToken);
         Assert.NotEmpty(plan.Tasks);
         foreach (var surface in plan.Tasks.Where(t => t.Surface is not null).GroupBy(t => t.Surface))
         {

@@ -11,7 +11,7 @@ public sealed class SchedulerTests
     private static Timetable Days(int days) =>
         Timetable.Of(Enumerable.Range(0, days).SelectMany(d => new[] { new Opening((d * 48) + 16, (d * 48) + 24), new Opening((d * 48) + 25, (d * 48) + 33) }));
 
-    private static Schedule Solve(Project project, Aim aim = Aim.Finish) => Scheduler.Solve(project, aim, cancel: TestContext.Current.CancellationToken);
+    private static Schedule Solve(Project project, Aim aim = Aim.Finish) => Scheduler.Solve(project, aim, seconds: 2, cancel: TestContext.Current.CancellationToken);
 
     private static Worker[] Crew(int n) => [.. Enumerable.Range(1, n).Select(i => new Worker($"p{i}", []))];
 
@@ -134,12 +134,12 @@ public sealed class SchedulerTests
         Assert.InRange(solved, 200, 300);
     }
 
-    /// <summary>Work that pauses overnight, work in pieces, people told apart: no plan of two hundred breaks a rule.</summary>
+    /// <summary>Work that pauses overnight, work in pieces, people told apart: no plan of a hundred breaks a rule.</summary>
     [Fact]
     public void Plans_with_pauses_pieces_and_people_told_apart_break_no_rule()
     {
         var planned = 0;
-        for (var seed = 0; seed < 200; seed++)
+        for (var seed = 0; seed < 120; seed++)
         {
             var chance = new Random(1000 + seed);
             var project = Generated.Project(chance, 9);
@@ -176,7 +176,7 @@ public sealed class SchedulerTests
             }
         }
 
-        Assert.InRange(planned, 60, 200);
+        Assert.InRange(planned, 40, 120);
     }
 
     [Fact]

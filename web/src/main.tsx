@@ -10,6 +10,7 @@ import "./styles.trade.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
 import "./styles.buy.css";
+import "./styles.programme.css";
 import "./styles.reckoner.css";
 import "./styles.phone.css";
 

@@ -88,7 +88,8 @@ public sealed record ProgrammeReport(
     /// <summary>A programme in the words of the reports.</summary>
     /// <param name="plan">The programme.</param>
     /// <param name="latest">It went backwards.</param>
-    public static ProgrammeReport Of(ProgrammePlan plan, bool latest)
+    /// <param name="sooner">What would bring the finish forward, where that was looked for.</param>
+    public static ProgrammeReport Of(ProgrammePlan plan, bool latest, ImmutableArray<WouldHelp> sooner = default)
     {
         ArgumentNullException.ThrowIfNull(plan);
         var there = !plan.Tasks.IsEmpty;
@@ -120,7 +121,7 @@ public sealed record ProgrammeReport(
             [.. plan.Tasks.Where(t => t.FloatHours <= 0).Select(t => t.Task.Id)],
             [.. Outside(plan)],
             [.. plan.Unplanned.Select(u => new UnplannedReport(u.Task, u.Reason, u.Frees))],
-            [.. plan.WouldHelp.Select(w => new WouldHelpReport(w.Change, w.Finish))],
+            [.. (sooner.IsDefault ? [] : sooner).Select(w => new WouldHelpReport(w.Change, w.Finish))],
             plan.Outcome.ToString().ToLowerInvariant(),
             plan.Against
         );

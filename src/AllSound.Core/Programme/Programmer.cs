@@ -45,7 +45,6 @@ public sealed record WouldHelp(string Change, DateTime Finish);
 /// <param name="IdleHours">Working hours of people between the first start and the finish with nothing to do.</param>
 /// <param name="Unplanned">What is not in it.</param>
 /// <param name="Against">Where there is no plan: the smallest set of rules that stand against each other, in words.</param>
-/// <param name="WouldHelp">What would bring the finish forward.</param>
 public sealed record ProgrammePlan(
     Outcome Outcome,
     ImmutableArray<PlannedTask> Tasks,
@@ -55,16 +54,14 @@ public sealed record ProgrammePlan(
     double LabourHours,
     double IdleHours,
     ImmutableArray<Unplanned> Unplanned,
-    ImmutableArray<string> Against,
-    ImmutableArray<WouldHelp> WouldHelp
+    ImmutableArray<string> Against
 );
 
 /// <summary>How a programme is asked for.</summary>
 /// <param name="From">When work may begin; goes before what the job says.</param>
 /// <param name="Seconds">How long it may take, 0.1 to 600; about as long on the clock.</param>
 /// <param name="Latest">Going backwards from the deadline: everything as late as it can be.</param>
-/// <param name="Help">Look for what would bring the finish forward.</param>
-public sealed record Asked(DateTime From, double Seconds = 5, bool Latest = false, bool Help = true);
+public sealed record Asked(DateTime From, double Seconds = 5, bool Latest = false);
 
 /// <summary>Plans who does what when: the steps of the chosen specifications and tasks of one's own alike.</summary>
 public static class Programmer
@@ -93,8 +90,7 @@ public static class Programmer
         ArgumentNullException.ThrowIfNull(specified);
         ArgumentNullException.ThrowIfNull(asked);
         var work = new SurfaceWork(job, specified);
-        var own = job.Programme ?? new();
-        var brief = own with { Tasks = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones], Links = [.. own.Links, .. work.Links] };
+        var brief = Whole(job, work);
         var steps = work.Tasks.ToDictionary(t => t.Task.Id, StringComparer.Ordinal);
         var milestones = work.Milestones.Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
         var clock = ProjectOf.Clock(brief, asked.From);
@@ -123,8 +119,7 @@ public static class Programmer
                         .Tasks.Where(t => about.Contains(t.Id))
                         .Select(t => new Unplanned(t.Title ?? t.Id, "It is bound by rules that stand against each other.", against)),
                 ],
-                against,
-                []
+                against
             );
         }
 
@@ -139,18 +134,35 @@ public static class Programmer
         var start = tasks.IsEmpty ? asked.From : tasks.Min(t => t.Start);
         var finish = tasks.IsEmpty ? asked.From : clock.At(schedule.Finish);
         var there = project.Workers.Sum(w => clock.Hours(Present(project, w, schedule.Start, schedule.Finish)));
-        return new(
-            schedule.Outcome,
-            tasks,
-            start,
-            finish,
-            clock.At(schedule.Bound),
-            labour,
-            Math.Max(0, Math.Round(there - labour, 2)),
-            [.. work.Unplanned],
-            [],
-            asked.Help && !asked.Latest && !tasks.IsEmpty ? Help(brief, clock, asked, finish, cancel) : []
-        );
+        return new(schedule.Outcome, tasks, start, finish, clock.At(schedule.Bound), labour, Math.Max(0, Math.Round(there - labour, 2)), [.. work.Unplanned], []);
+    }
+
+    /// <summary>What would bring the finish of a plan forward, each found by planning again; the most first.</summary>
+    /// <param name="job">The job.</param>
+    /// <param name="specified">What was specified for each surface, by id.</param>
+    /// <param name="asked">How the plan was asked for.</param>
+    /// <param name="finish">When it finishes.</param>
+    /// <param name="cancel">Stops it.</param>
+    /// <exception cref="OperationCanceledException">It was stopped.</exception>
+    public static ImmutableArray<WouldHelp> Sooner(
+        Job job,
+        IReadOnlyDictionary<string, Specified> specified,
+        Asked asked,
+        DateTime finish,
+        CancellationToken cancel = default
+    )
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        ArgumentNullException.ThrowIfNull(specified);
+        ArgumentNullException.ThrowIfNull(asked);
+        return Help(Whole(job, new SurfaceWork(job, specified)), asked, finish, cancel);
+    }
+
+    // The brief with the steps of the specifications among its tasks.
+    private static ProgrammeBrief Whole(Job job, SurfaceWork work)
+    {
+        var own = job.Programme ?? new();
+        return own with { Tasks = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones], Links = [.. own.Links, .. work.Links] };
     }
 
     private static PlannedTask Planned(Placed placed, ProgrammeBrief brief, SiteClock clock, StepTask? step, double slip)
@@ -166,10 +178,17 @@ public static class Programmer
             task,
             step?.Surface,
             step?.Operation,
-            [.. placed.Pieces.Select(p => (clock.At(p.From), clock.At(p.To), p.Crew))],
+            [.. placed.Pieces.SelectMany(p => Worked(placed.Activity, p)).Select(p => (clock.At(p.From), clock.At(p.To), p.Crew))],
             clock.At(placed.End).AddHours(dry),
             Math.Round(slip, 2)
         );
+    }
+
+    // What goes on over closed hours is worked at in the open ones.
+    private static IEnumerable<Piece> Worked(Activity activity, Piece piece)
+    {
+        var open = activity is { Pausing: Pausing.WhileClosed, Hours: { } hours } ? hours.And(Timetable.Of([new Opening(piece.From, piece.To)])).Openings : [];
+        return open.IsEmpty ? [piece] : open.Select(o => piece with { From = o.From, To = o.To });
     }
 
     private static int Present(Project project, Worker worker, int from, int to)
@@ -196,7 +215,7 @@ public static class Programmer
         return ([.. smallest.Select(r => r.Says)], [.. smallest.SelectMany(r => r.Tasks)]);
     }
 
-    private static ImmutableArray<WouldHelp> Help(ProgrammeBrief brief, SiteClock clock, Asked asked, DateTime finish, CancellationToken cancel)
+    private static ImmutableArray<WouldHelp> Help(ProgrammeBrief brief, Asked asked, DateTime finish, CancellationToken cancel)
     {
         (string Change, ProgrammeBrief Brief)[] changes =
         [

@@ -210,6 +210,7 @@ internal static class ProjectOf
                 .. task.Equipment.Select(u => new Demand(u.Id, u.Count)),
                 .. brief.Watts is not null && task.Watts > 0 ? [new Demand(Power, (task.Watts + WattStep - 1) / WattStep)] : Array.Empty<Demand>(),
             ],
+            Group = task.Space,
             OnlyIfLate = onlyIfLate,
             Wanted = task.Planned is { } planned ? clock.From(planned) : null,
         };

@@ -33,6 +33,9 @@ internal sealed class SurfaceWork
     // A coat is wet to dust for so long at the least. Judgement; the label's touch-dry time goes before it.
     private const double LeastWet = 1;
 
+    // Nobody breaks off what takes no longer than this. Judgement.
+    private const double ShortTask = 2;
+
     private readonly List<StepTask> tasks = [];
     private readonly List<TaskLink> links = [];
     private readonly List<Unplanned> unplanned = [];
@@ -281,7 +284,7 @@ internal sealed class SurfaceWork
                     Kinds = kinds.ToImmutable(),
                     WetHours = coat ? Math.Max(LeastWet, act.Product?.Drying.Touch ?? 0) : 0,
                     ShutHours = coat && surface is { Element: Element.Window or Element.Door } ? act.Product?.Drying.Touch : null,
-                    Split = coat ? TaskSplit.Never : TaskSplit.Pauses,
+                    Split = coat || step.Step.Spend.Hours + again <= ShortTask ? TaskSplit.Never : TaskSplit.Pauses,
                 },
                 surface?.Id,
                 act.Operation.Id,

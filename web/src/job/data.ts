@@ -13,6 +13,7 @@ export const keys = {
   impasse: (job: string, surface: string, version: number) => ["job", job, "impasse", surface, version] as const,
   quote: (job: string, date: string) => ["job", job, "quote", date] as const,
   quantities: (job: string) => ["job", job, "quantities"] as const,
+  programme: (job: string, help: boolean) => ["job", job, "programme", help] as const,
   catalogue: ["catalogue"] as const,
 };
 
@@ -79,4 +80,15 @@ export const useQuote = (job: string, date = "") =>
   useQuery({
     queryKey: keys.quote(job, date),
     queryFn: () => ask(api.GET("/api/jobs/{job}/quote", { params: { path: { job }, query: { date } } })),
+  });
+
+/** Who does what when. It takes seconds: what was planned before stays in sight meanwhile, and an edit stops it. */
+export const useProgramme = (job: string, help = false, wanted = true) =>
+  useQuery({
+    queryKey: keys.programme(job, help),
+    enabled: wanted,
+    queryFn: ({ signal }) =>
+      ask(api.GET("/api/jobs/{job}/programme", { params: { path: { job }, query: { help } }, signal })),
+    placeholderData: (previous) => previous,
+    refetchOnWindowFocus: false,
   });

@@ -24,12 +24,14 @@ const rooms = {
   work: () => import("../work/WorkView"),
   audit: () => import("../audit/AuditView"),
   buy: () => import("../buy/BuyView"),
+  programme: () => import("../programme/ProgrammeView"),
   document: () => import("../document/DocumentView"),
   firm: () => import("../firm/FirmView"),
 };
 const WorkView = lazy(async () => ({ default: (await rooms.work()).WorkView }));
 const AuditView = lazy(async () => ({ default: (await rooms.audit()).AuditView }));
 const BuyView = lazy(async () => ({ default: (await rooms.buy()).BuyView }));
+const ProgrammeView = lazy(async () => ({ default: (await rooms.programme()).ProgrammeView }));
 const DocumentView = lazy(async () => ({ default: (await rooms.document()).DocumentView }));
 const FirmView = lazy(async () => ({ default: (await rooms.firm()).FirmView }));
 
@@ -38,12 +40,13 @@ const titles: Record<View, string> = {
   work: "Work",
   audit: "Own sequence",
   buy: "Buy",
+  programme: "Programme",
   document: "Document",
   firm: "Our ways",
 };
 
 // What stands behind "More" where there is room for five.
-const second = new Set<View>(["audit", "firm"]);
+const second = new Set<View>(["audit", "programme", "firm"]);
 
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
 
@@ -233,6 +236,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
                 {at === "work" && <WorkView />}
                 {at === "audit" && <AuditView />}
                 {at === "buy" && <BuyView />}
+                {at === "programme" && <ProgrammeView />}
                 {at === "document" && <DocumentView />}
                 {at === "firm" && <FirmView />}
               </Suspense>
@@ -241,7 +245,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           </PlaceProvider>
         )}
       </main>
-      <Drawer title="More" placement="bottom" size={330} open={more} onClose={() => setMore(false)} destroyOnHidden>
+      <Drawer title="More" placement="bottom" size={380} open={more} onClose={() => setMore(false)} destroyOnHidden>
         {/* biome-ignore lint/a11y/useKeyWithClickEvents lint/a11y/noStaticElementInteractions: whatever is pressed in it also shuts it */}
         <div className="morelist" onClick={() => setMore(false)}>
           {views
@@ -281,7 +285,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           <tbody>
             {(
               [
-                ["1 … 6", "Survey, Work, Own sequence, Buy, Document, Our ways"],
+                ["1 … 7", "Survey, Work, Own sequence, Buy, Programme, Document, Our ways"],
                 ["j  k", "next and previous surface in walking order"],
                 ["f", "to the facts; Tab goes from fact to fact"],
                 ["s", "say what you see: a sign, a number, a coat, a fact"],
