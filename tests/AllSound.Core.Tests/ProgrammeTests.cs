@@ -495,6 +495,8 @@ public sealed class ProgrammeTests
         var specified = Demo.Job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(Demo.Job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
         var plan = Programmer.Plan(Demo.Job, specified, new Asked(Monday, 5), cancel: TestContext.Current.CancellationToken);
         Assert.NotEmpty(plan.Tasks);
+        // What is priced is what is planned; the price rounds the hours of each surface.
+        Assert.Equal(Buying.Takeoff.Of(Demo.Job, specified).LabourHours, plan.LabourHours, 0.2);
         foreach (var surface in plan.Tasks.Where(t => t.Surface is not null).GroupBy(t => t.Surface))
         {
             var steps = surface.OrderBy(t => int.Parse(t.Task.Id[(t.Task.Id.LastIndexOf('/') + 1)..], System.Globalization.CultureInfo.InvariantCulture)).ToArray();

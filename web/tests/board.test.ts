@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../src/api/client";
-import { clock, daysOf, listOf, place, rowsOf, slipText, workingSpan } from "../src/programme/board";
+import { clock, daySays, daysOf, listOf, place, rowsOf, slipText, workingSpan } from "../src/programme/board";
 import { crewOf } from "../src/programme/crew";
 
 type Task = Schemas["ProgrammeTaskReport"];
@@ -91,6 +91,15 @@ describe("the board", () => {
       ],
       ["2026-12-08", [["prepare", true]]],
     ]);
+  });
+
+  it("says a day in a line", () => {
+    expect(daySays([{ task: coat }, { task: second }], new Map([["hall", "Stair hall"]]))).toBe(
+      "2 tasks, Stair hall, stair",
+    );
+    expect(
+      daySays([{ task: task("a", "2026-12-07T08:00:00", "2026-12-07T09:00:00", { space: null }) }], new Map()),
+    ).toBe("1 task");
   });
 
   it("says times and slips in words", () => {

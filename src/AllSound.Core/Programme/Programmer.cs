@@ -41,7 +41,7 @@ public sealed record WouldHelp(string Change, DateTime Finish);
 /// <param name="Start">When the first starts.</param>
 /// <param name="Finish">When the last has ended.</param>
 /// <param name="Bound">No plan finishes earlier; going backwards, none starts later.</param>
-/// <param name="LabourHours">Hours of work of people.</param>
+/// <param name="LabourHours">Hours of labour as they are reckoned and priced; in the plan each task takes whole quarters.</param>
 /// <param name="IdleHours">Working hours of people between the first start and the finish with nothing to do.</param>
 /// <param name="Unplanned">What is not in it.</param>
 /// <param name="Against">Where there is no plan: the smallest set of rules that stand against each other, in words.</param>
@@ -130,11 +130,22 @@ public static class Programmer
             .OrderBy(t => t.Start)
             .ThenBy(t => t.Task.Id, StringComparer.Ordinal)
             .ToImmutableArray();
-        var labour = tasks.Sum(t => t.Task.Hours * t.Task.People);
+        var labour = tasks.Sum(t => steps.TryGetValue(t.Task.Id, out var step) ? step.Labour : t.Task.Hours * t.Task.People);
+        var booked = tasks.Sum(t => t.Task.Hours * t.Task.People);
         var start = tasks.IsEmpty ? asked.From : tasks.Min(t => t.Start);
         var finish = tasks.IsEmpty ? asked.From : clock.At(schedule.Finish);
         var there = project.Workers.Sum(w => clock.Hours(Present(project, w, schedule.Start, schedule.Finish)));
-        return new(schedule.Outcome, tasks, start, finish, clock.At(schedule.Bound), labour, Math.Max(0, Math.Round(there - labour, 2)), [.. work.Unplanned], []);
+        return new(
+            schedule.Outcome,
+            tasks,
+            start,
+            finish,
+            clock.At(schedule.Bound),
+            Math.Round(labour, 2),
+            Math.Max(0, Math.Round(there - booked, 2)),
+            [.. work.Unplanned],
+            []
+        );
     }
 
     /// <summary>What would bring the finish of a plan forward, each found by planning again; the most first.</summary>

@@ -12,8 +12,9 @@ namespace AllSound.Core.Programme;
 /// <param name="Task">The task.</param>
 /// <param name="Surface">Id of its surface; null for what is done once for the room.</param>
 /// <param name="Operation">Id of its operation.</param>
+/// <param name="Labour">Hours of labour as they are reckoned, before they are laid out in quarters.</param>
 /// <param name="DryHours">Hours after its end until what it left is dry enough for the next; 0 where it leaves nothing wet.</param>
-internal sealed record StepTask(ProgrammeTask Task, string? Surface, string Operation, double DryHours);
+internal sealed record StepTask(ProgrammeTask Task, string? Surface, string Operation, double Labour, double DryHours);
 
 /// <summary>Work that is not in the programme.</summary>
 /// <param name="Task">What.</param>
@@ -288,6 +289,7 @@ internal sealed class SurfaceWork
                 },
                 surface?.Id,
                 act.Operation.Id,
+                step.Step.Spend.Hours + again,
                 act.Leaves?.Least ?? 0
             )
         );

@@ -23,7 +23,7 @@ export function Board({
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a board wider than its sheet is scrolled with the keys
     <section className="board" tabIndex={0} aria-label="Board of days and rooms; the list below says the same">
-      <div className="boardhead" style={{ gridTemplateColumns: `132px repeat(${days.length}, ${dayWidth}px)` }}>
+      <div className="boardhead" style={{ gridTemplateColumns: `var(--lane) repeat(${days.length}, ${dayWidth}px)` }}>
         <span />
         {days.map((d) => (
           <span key={d} className={isWeekend(d) ? "off" : undefined}>

@@ -4,7 +4,7 @@ import { useProgramme } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { hoursText } from "../shell/words";
 import { Board } from "./Board";
-import { clock, listOf, longDay, shortDay, slipText } from "./board";
+import { clock, daySays, listOf, longDay, shortDay, slipText } from "./board";
 import { TermsPanel } from "./TermsPanel";
 
 type Report = Schemas["ProgrammeReport"];
@@ -21,7 +21,9 @@ export function ProgrammeView() {
   const alone = new Set(data?.tasks.flatMap((t) => t.crew)).size < 2;
   const choose = (id: string) => {
     setChosen(id);
-    document.getElementById(`task ${id}`)?.scrollIntoView({ block: "nearest" });
+    const line = document.getElementById(`task ${id}`);
+    line?.closest("details")?.setAttribute("open", "");
+    line?.scrollIntoView({ block: "nearest" });
   };
   return (
     <div className="two programme" style={{ gridTemplateColumns: "minmax(0, 2.3fr) minmax(280px, 1fr)" }}>
@@ -55,9 +57,12 @@ export function ProgrammeView() {
               <h2>Day by day</h2>
             </header>
             <div className="body">
-              {listOf(data.tasks).map(({ day, entries }) => (
-                <section key={day} aria-label={longDay(day)}>
-                  <h3 className="dayname">{longDay(day)}</h3>
+              {listOf(data.tasks).map(({ day, entries }, i) => (
+                <details key={day} open={i === 0 || undefined} id={`day ${day}`}>
+                  <summary className="dayname">
+                    {longDay(day)}
+                    <span className="soft">{` ${daySays(entries, titles)}`}</span>
+                  </summary>
                   <ul className="daylist">
                     {entries.map((e) => (
                       <li key={`${e.task.id} ${e.start}`} id={`task ${e.task.id}`}>
@@ -86,7 +91,7 @@ export function ProgrammeView() {
                       </li>
                     ))}
                   </ul>
-                </section>
+                </details>
               ))}
             </div>
           </section>
@@ -153,8 +158,7 @@ function Summary({ data }: { data: Report }) {
     data.gap <= 0
       ? "No plan finishes earlier: proved."
       : `At most ${(data.gap * 100).toFixed(1)} % from the best there is.`;
-  const hold =
-    data.critical.length * 2 > data.tasks.length ? " The hands there are hold the finish: nearly every task does." : "";
+  const hold = data.critical.length * 2 > data.tasks.length ? " Hands hold the finish, not drying." : "";
   const idle = data.idleHours >= 1 ? ` ${hoursText(data.idleHours)} with nothing to do while paint dries.` : "";
   return (
     <p className="small">

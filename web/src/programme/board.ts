@@ -140,3 +140,9 @@ export function slipText(hours: number): string {
 }
 
 export const isWeekend = (day: string) => [0, 6].includes(new Date(`${day}T12:00:00Z`).getUTCDay());
+
+/** A day in a line: how many tasks, and where. */
+export function daySays(entries: readonly { task: Task }[], titles: ReadonlyMap<string, string>): string {
+  const spaces = [...new Set(entries.map((e) => e.task.space ?? ""))].filter(Boolean).map((s) => titles.get(s) ?? s);
+  return `${entries.length} ${entries.length === 1 ? "task" : "tasks"}${spaces.length > 0 ? `, ${spaces.join(", ")}` : ""}`;
+}
