@@ -2,7 +2,16 @@ using System.CommandLine;
 using AllSound.Cli;
 
 var root = new RootCommand("All Sound: inspects, reasons, specifies, audits and measures paintwork from job files.");
-foreach (var command in FileVerbs.All().Concat(TableVerbs.All()).Concat(ListVerbs.All()).Concat(StoreVerbs.All()).Append(ReckonVerb.Of()).Append(ProgrammeVerb.Of()))
+foreach (
+    var command in FileVerbs
+        .All()
+        .Concat(TableVerbs.All())
+        .Concat(ListVerbs.All())
+        .Concat(StoreVerbs.All())
+        .Append(ReckonVerb.Of())
+        .Append(ProgrammeVerb.Of())
+        .Append(ConditionsVerb.Of())
+)
 {
     root.Subcommands.Add(command);
 }

@@ -74,6 +74,34 @@ public static partial class JobSense
         LinkFaults(faults, job, programme, ids, equipment, skills);
     }
 
+    private static void WeatherFaults(Faults faults, Job job)
+    {
+        if (job.Weather is not { } weather)
+        {
+            return;
+        }
+
+        LengthLimits.Check(faults, "$.weather", weather);
+        Range(faults, "$.weather.latitude", weather.Latitude, -90, 90);
+        Range(faults, "$.weather.longitude", weather.Longitude, -180, 180);
+        Range(faults, "$.weather.heightM", weather.HeightM, -430, 9000);
+        for (var i = 0; i < weather.Hourly.Length; i++)
+        {
+            var (at, row) = ($"$.weather.hourly[{i}]", weather.Hourly[i]);
+            Range(faults, $"{at}.airC", row.AirC, -45, 60);
+            Range(faults, $"{at}.rh", row.Rh, 1, 100);
+            Range(faults, $"{at}.surfaceC", row.SurfaceC, -45, 120);
+            Range(faults, $"{at}.rainMm", row.RainMm, 0, 200);
+            Range(faults, $"{at}.windMs", row.WindMs, 0, 60);
+            Range(faults, $"{at}.cloud", row.Cloud, 0, 1);
+            Range(faults, $"{at}.sunWm2", row.SunWm2, 0, 1400);
+            if (i > 0 && row.Time <= weather.Hourly[i - 1].Time)
+            {
+                faults.Add($"{at}.time", "expected a later time than in the row before");
+            }
+        }
+    }
+
     private static void TaskFaults(Faults faults, string at, ProgrammeTask task, ProgrammeBrief programme, HashSet<string> equipment, HashSet<string> skills)
     {
         Range(faults, $"{at}.hours", task.Hours, 0, MostTaskHours);

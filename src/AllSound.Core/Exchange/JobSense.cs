@@ -44,6 +44,7 @@ public static partial class JobSense
         FirmFaults(faults, job);
         BuyingFaults(faults, job);
         ProgrammeFaults(faults, job);
+        WeatherFaults(faults, job);
         if (job.Buildings.IsDefaultOrEmpty && job.Programme is not { Tasks.IsEmpty: false })
         {
             faults.Add("$.buildings", "expected at least one building");

@@ -166,6 +166,9 @@ public sealed record Job
     /// <summary>Who works when; null where nobody said.</summary>
     public ProgrammeBrief? Programme { get; init; }
 
+    /// <summary>The weather where the building stands; null where nobody said.</summary>
+    public SiteWeather? Weather { get; init; }
+
     /// <summary>All surfaces with the space and building they stand in, in walking order.</summary>
     public IEnumerable<(Building Building, Space Space, Surface Surface)> Surfaces() =>
         from building in Buildings

@@ -1,0 +1,78 @@
+using System.CommandLine;
+using System.Globalization;
+using AllSound.Core.Exchange;
+using AllSound.Core.Programme;
+using AllSound.Core.Specification;
+
+namespace AllSound.Cli;
+
+/// <summary>May I paint now, and until when.</summary>
+internal static class ConditionsVerb
+{
+    public static Command Of()
+    {
+        var file = FileVerbs.FileArgument();
+        var surface = new Option<string?>("--surface") { Description = "only this surface" };
+        var at = new Option<string?>("--at") { Description = "the moment, as 2026-12-01T08:00; now when not given" };
+        var json = FileVerbs.JsonOption();
+        var command = new Command("conditions", "may the next coat be laid, until when, or from when") { file, surface, at, json };
+        command.SetAction(parsed =>
+        {
+            if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)
+            {
+                return Exit.FileAtFault;
+            }
+
+            var moment = TimeProvider.System.GetLocalNow().DateTime;
+            if (parsed.GetValue(at) is { } said && !DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.NoCurrentDateDefault, out moment))
+            {
+                Console.Error.WriteLine("--at takes a time such as 2026-12-01T08:00.");
+                return Exit.Usage;
+            }
+
+            var wanted = parsed.GetValue(surface);
+            if (wanted is not null && job.Surfaces().All(s => s.Surface.Id != wanted))
+            {
+                Console.Error.WriteLine($"The job has no surface '{wanted}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
+                return Exit.Usage;
+            }
+
+            moment = DateTime.SpecifyKind(new DateTime(moment.Ticks - (moment.Ticks % TimeSpan.TicksPerMinute)), DateTimeKind.Unspecified);
+            var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+            var reports = job.Surfaces()
+                .Where(x => wanted is null || x.Surface.Id == wanted)
+                .Select(x => ConditionsReport.Of(Conditioner.Of(job, x.Space, x.Surface, specified, moment), x.Surface.Title))
+                .ToArray();
+            if (parsed.GetValue(json))
+            {
+                FileVerbs.Json(new { surfaces = reports });
+                return Exit.Done;
+            }
+
+            foreach (var report in reports.Select(r => SpokenJson.Say(r, Reader.Speech)))
+            {
+                Console.Out.WriteLine($"{report.Title}: {Answer(report)}");
+                foreach (var line in report.Reasons.Concat(report.Todo.Select(t => $"to do: {t}")).Concat(report.Meanwhile.Select(m => $"meanwhile: {m}")))
+                {
+                    Console.Out.WriteLine($"  {line}");
+                }
+            }
+
+            return Exit.Done;
+        });
+        return command;
+    }
+
+    private static string Answer(ConditionsReport report)
+    {
+        static string Time(DateTime? at) => at?.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture) ?? "";
+        var coat = report.Coat is { } c ? $" ({c})" : "";
+        return report.May switch
+        {
+            "yes" => $"yes{coat}",
+            "until" => $"yes{coat}, begun by {Time(report.LatestStart)}, the last of it on by {Time(report.LatestEnd)}",
+            "from" => $"not yet{coat}: from {Time(report.From)}, the last of it on by {Time(report.LatestEnd)}",
+            _ => $"no{coat}",
+        };
+    }
+}
