@@ -3,13 +3,20 @@ import { Refusal } from "../api/client";
 import { type Answer, refusal, tableKind } from "./tables";
 import { sessionOf } from "./useEdit";
 
-/** Sends a file to the server; what is wrong with it is thrown, the first fault with its place. */
-export async function sendFile(client: QueryClient, to: string, type: string, body: string | File) {
+/** Sends a file to the server; what is wrong with it is thrown, the first fault with its place. What came of it is told before anything is asked for again. */
+export async function sendFile(
+  client: QueryClient,
+  to: string,
+  type: string,
+  body: string | File,
+  taken: (answer: Answer) => void,
+) {
   const response = await fetch(to, { method: "POST", headers: { "content-type": type }, body });
   const answer = (await response.json()) as Answer;
   if (!response.ok) throw new Refusal(response.status, refusal(answer, response.status), answer.errors ?? {});
+  // Before anything new is seen: whoever undoes at the sight of it takes back this and nothing else.
+  taken(answer);
   await client.invalidateQueries();
-  return answer;
 }
 
 /** Takes a table into a job: an edit like any other, which undo takes back. */
@@ -20,12 +27,14 @@ export async function takeInTable(
   text: string,
   kind = tableKind(text),
 ) {
-  const answer = await sendFile(client, `/api/jobs/${job}/${kind}.csv`, "text/csv", text);
-  sessionOf(job, client).made(name, answer.version ?? 0);
+  await sendFile(client, `/api/jobs/${job}/${kind}.csv`, "text/csv", text, (answer) =>
+    sessionOf(job, client).made(name, answer.version ?? 0),
+  );
 }
 
 /** Has the server ask the supplier for his prices. Fails, in words, when he does not answer as he should; the prices last known stay. */
 export async function askSupplier(client: QueryClient, job: string) {
-  const answer = await sendFile(client, `/api/jobs/${job}/supplier`, "text/plain", "");
-  sessionOf(job, client).made("Prices of the supplier", answer.version ?? 0);
+  await sendFile(client, `/api/jobs/${job}/supplier`, "text/plain", "", (answer) =>
+    sessionOf(job, client).made("Prices of the supplier", answer.version ?? 0),
+  );
 }

@@ -22,15 +22,19 @@ export function FileMenu({ job }: { job: string }) {
         await takeInTable(client, job, file.name, text);
         setOpen(false);
       } else {
-        const answer = await sendFile(
+        let id: string | undefined;
+        await sendFile(
           client,
           `/api/jobs/import?replace=${replace}`,
           zip ? "application/zip" : "application/json",
           zip ? file : text,
+          (answer) => {
+            id = answer.id;
+            if (replace && id) sessionOf(id, client).made(file.name, answer.version ?? 0);
+          },
         );
-        if (replace && answer.id) sessionOf(answer.id, client).made(file.name, answer.version ?? 0);
         setOpen(false);
-        navigate(`/${answer.id}/survey`);
+        navigate(`/${id}/survey`);
       }
     } catch (error) {
       if (
