@@ -3,6 +3,7 @@ using System.Globalization;
 using AllSound.Core.Exchange;
 using AllSound.Core.Programme;
 using AllSound.Core.Specification;
+using AllSound.Core.Wording;
 
 namespace AllSound.Cli;
 
@@ -23,8 +24,8 @@ internal static class ConditionsVerb
                 return Exit.FileAtFault;
             }
 
-            var moment = TimeProvider.System.GetLocalNow().DateTime;
-            if (parsed.GetValue(at) is { } said && !DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.NoCurrentDateDefault, out moment))
+            var moment = ProgrammeAsking.Moment(parsed.GetValue(at) ?? TimeProvider.System.GetLocalNow().DateTime.ToString("s", CultureInfo.InvariantCulture));
+            if (moment is null)
             {
                 Console.Error.WriteLine("--at takes a time such as 2026-12-01T08:00.");
                 return Exit.Usage;
@@ -37,11 +38,10 @@ internal static class ConditionsVerb
                 return Exit.Usage;
             }
 
-            moment = DateTime.SpecifyKind(new DateTime(moment.Ticks - (moment.Ticks % TimeSpan.TicksPerMinute)), DateTimeKind.Unspecified);
             var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
             var reports = job.Surfaces()
                 .Where(x => wanted is null || x.Surface.Id == wanted)
-                .Select(x => ConditionsReport.Of(Conditioner.Of(job, x.Space, x.Surface, specified, moment), x.Surface.Title))
+                .Select(x => ConditionsReport.Of(Conditioner.Of(job, x.Space, x.Surface, specified, moment.Value), x.Surface.Title))
                 .ToArray();
             if (parsed.GetValue(json))
             {
@@ -65,7 +65,7 @@ internal static class ConditionsVerb
 
     private static string Answer(ConditionsReport report)
     {
-        static string Time(DateTime? at) => at?.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture) ?? "";
+        static string Time(DateTime? at) => at is { } moment ? Figures.Moment(moment) : "";
         var coat = report.Coat is { } c ? $" ({c})" : "";
         return report.May switch
         {

@@ -1,5 +1,4 @@
 using System.CommandLine;
-using System.Globalization;
 using AllSound.Core.Exchange;
 using AllSound.Core.Programme;
 using AllSound.Core.Specification;
@@ -29,20 +28,21 @@ internal static class ProgrammeVerb
                 return Exit.FileAtFault;
             }
 
-            if (parsed.GetValue(seconds) is not (>= 0.1 and <= Longest) || !Begin(parsed.GetValue(from), job.Programme?.Start, out var start))
+            var (asked, fault) = ProgrammeAsking.Read(
+                job,
+                parsed.GetValue(from),
+                parsed.GetValue(seconds),
+                parsed.GetValue(latest),
+                TimeProvider.System.GetLocalNow().DateTime,
+                Longest
+            );
+            if (asked is null)
             {
-                Console.Error.WriteLine($"--seconds takes 0.1 to {Longest}, --from a time such as 2026-12-01T08:00.");
-                return Exit.Usage;
-            }
-
-            if (parsed.GetValue(latest) && job.Programme?.Deadline is null)
-            {
-                Console.Error.WriteLine("--latest needs a deadline in the job: programme.deadline.");
+                Console.Error.WriteLine($"--{fault!.Path[2..]}: {fault.Message}");
                 return Exit.Usage;
             }
 
             var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
-            var asked = new Asked(start, parsed.GetValue(seconds), parsed.GetValue(latest));
             var plan = Programmer.Plan(job, specified, asked);
             var report = ProgrammeReport.Of(plan, asked.Latest, asked.Latest || plan.Tasks.IsEmpty ? [] : Programmer.Sooner(job, specified, asked, plan.Finish));
             if (parsed.GetValue(json))
@@ -71,11 +71,5 @@ internal static class ProgrammeVerb
             return Exit.Done;
         });
         return command;
-    }
-
-    private static bool Begin(string? said, DateTime? inJob, out DateTime start)
-    {
-        start = inJob ?? TimeProvider.System.GetLocalNow().Date.AddDays(1);
-        return said is null || DateTime.TryParse(said, CultureInfo.InvariantCulture, DateTimeStyles.NoCurrentDateDefault, out start);
     }
 }

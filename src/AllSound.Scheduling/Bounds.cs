@@ -1,6 +1,6 @@
 namespace AllSound.Scheduling;
 
-/// <summary>No schedule finishes before this, whatever the solver finds.</summary>
+/// <summary>No schedule finishes before this, whatever the solver finds; beyond the horizon there is none.</summary>
 internal static class Bounds
 {
     /// <summary>The latest of: the longest chain of links in its hours, and the work of everybody and on every resource in the hours there are.</summary>
@@ -28,7 +28,7 @@ internal static class Bounds
 
         var open = Timetable.Of(busy.SelectMany(a => a.Hours?.Openings ?? [new Opening(0, project.Horizon)]));
         var work = busy.Sum(a => (long)amount(a) * a.Duration);
-        return open.After(busy.Min(a => a.Earliest), (int)((work + capacity - 1) / capacity)) ?? project.Horizon;
+        return open.After(busy.Min(a => a.Earliest), (int)((work + capacity - 1) / capacity)) ?? project.Horizon + 1;
     }
 
     private static int Chain(Project project)
@@ -51,7 +51,10 @@ internal static class Bounds
             {
                 var before = Of(all[link.Before], depth + 1);
                 var since = link.FromStart ? before.Start : before.End;
-                from = Math.Max(from, link.Working && project.Hours is { } hours ? hours.After(since, Math.Max(0, link.Least)) ?? project.Horizon : since + link.Least);
+                from = Math.Max(
+                    from,
+                    link.Working && project.Hours is { } hours ? hours.After(since, Math.Max(0, link.Least)) ?? project.Horizon + 1 : since + link.Least
+                );
                 if (link.Day == DayRule.Later)
                 {
                     from = Math.Max(from, (((Math.Max(1, before.End) - 1) / project.Day) + 1) * project.Day);
@@ -60,8 +63,11 @@ internal static class Bounds
 
             return ends[activity.Id] =
                 activity.Pausing == Pausing.InPieces
-                    ? (from, (activity.Hours is { } of ? of.After(from, activity.Duration) : from + activity.Duration) ?? project.Horizon)
-                    : Spans.Of(project, activity with { Earliest = Math.Max(activity.Earliest, from) }).DefaultIfEmpty((project.Horizon, project.Horizon)).First();
+                    ? (from, (activity.Hours is { } of ? of.After(from, activity.Duration) : from + activity.Duration) ?? project.Horizon + 1)
+                    : Spans
+                        .Of(project, activity with { Earliest = Math.Max(activity.Earliest, from) })
+                        .DefaultIfEmpty((project.Horizon + 1, project.Horizon + 1))
+                        .First();
         }
     }
 }

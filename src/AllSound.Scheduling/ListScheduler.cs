@@ -12,14 +12,17 @@ internal static class ListScheduler
     // Days before its latest start from which an activity no longer waits for others of another group.
     private static readonly double[] SpareDays = [0.5, 1, 2, 3, 5, 8, 12];
 
+    // What may wait for fewer days than this is laid at once; what may wait longer seldom has to.
+    private const int PressedDays = 4;
+
     // So often an activity is put off before it is left to the solver.
     private const int Rounds = 16;
 
     /// <summary>A schedule, or none when an activity finds no place.</summary>
-    public static ImmutableArray<Placed> Try(Project project, Aim aim)
+    public static ImmutableArray<Placed> Try(Project project, Aim aim, CancellationToken cancel = default)
     {
         // Whatever most hangs on goes first. Where as early a finish leaves room for it, what was begun is gone on with.
-        var best = Obeying(project, aim, null);
+        var best = Obeying(project, aim, null, cancel);
         if (best.IsEmpty || project.Activities.All(a => a.Group is null))
         {
             return best;
@@ -29,7 +32,7 @@ internal static class ListScheduler
         foreach (var days in SpareDays)
         {
             var spare = (int)(days * project.Day);
-            var grouped = Obeying(project, aim, latest.ToDictionary(l => l.Key, l => l.Value - spare, StringComparer.Ordinal));
+            var grouped = Obeying(project, aim, latest.ToDictionary(l => l.Key, l => l.Value - spare, StringComparer.Ordinal), cancel);
             if (!grouped.IsEmpty && grouped.Max(p => p.End) <= best.Max(p => p.End) && !Late(project, grouped).Any())
             {
                 return grouped;
@@ -70,9 +73,9 @@ internal static class ListScheduler
         }
     }
 
-    private static ImmutableArray<Placed> Obeying(Project project, Aim aim, Dictionary<string, int>? urgentFrom)
+    private static ImmutableArray<Placed> Obeying(Project project, Aim aim, Dictionary<string, int>? urgentFrom, CancellationToken cancel)
     {
-        var laid = Lay(project, aim, urgentFrom);
+        var laid = Lay(project, aim, urgentFrom, cancel);
         for (var round = 0; round < Rounds && !laid.IsEmpty && Late(project, laid).ToArray() is { Length: > 0 } late; round++)
         {
             var after = laid.ToDictionary(p => p.Activity.Id, StringComparer.Ordinal);
@@ -81,7 +84,7 @@ internal static class ListScheduler
             {
                 Activities = [.. project.Activities.Select(a => put.TryGetValue(a.Id, out var to) && to > a.Earliest ? a with { Earliest = to } : a)],
             };
-            laid = Lay(project, aim, urgentFrom);
+            laid = Lay(project, aim, urgentFrom, cancel);
         }
 
         return laid;
@@ -112,7 +115,7 @@ internal static class ListScheduler
             : Math.Max(0, to - link.Most!.Value - work);
     }
 
-    private static ImmutableArray<Placed> Lay(Project project, Aim aim, Dictionary<string, int>? urgentFrom)
+    private static ImmutableArray<Placed> Lay(Project project, Aim aim, Dictionary<string, int>? urgentFrom, CancellationToken cancel)
     {
         if (aim != Aim.Finish || project.Workers.Any(w => w.Away is not null) || project.Activities.Any(a => a.OnlyIfLate || !a.Skills.IsEmpty))
         {
@@ -128,6 +131,7 @@ internal static class ListScheduler
             Comparer<(long Tail, string Id)>.Create((x, y) => x.Tail != y.Tail ? y.Tail.CompareTo(x.Tail) : string.CompareOrdinal(x.Id, y.Id))
         );
         string? group = null;
+        var pressed = new HashSet<string>(StringComparer.Ordinal);
         foreach (var a in project.Activities.Where(a => waiting[a.Id] == 0))
         {
             ready.Add((Tail(a.Id, 0), a.Id));
@@ -138,7 +142,11 @@ internal static class ListScheduler
         var found = new Dictionary<string, (int Start, int End)>(StringComparer.Ordinal);
         while (ready.Count > 0)
         {
-            var next = urgentFrom is null ? ready.Min : Soonest(urgentFrom);
+            cancel.ThrowIfCancellationRequested();
+            // What may not wait long after something that is laid comes at once, with whatever is still before it.
+            var next =
+                ready.Where(r => pressed.Contains(r.Id)).Select(r => ((long Tail, string Id)?)r).FirstOrDefault()
+                ?? (urgentFrom is null ? ready.Min : Soonest(urgentFrom));
             ready.Remove(next);
             var activity = all[next.Id];
             group = activity.Group;
@@ -148,6 +156,11 @@ internal static class ListScheduler
             }
 
             found[activity.Id] = at;
+            foreach (var link in outOf[activity.Id].Where(l => l.Most < PressedDays * project.Day))
+            {
+                Press(link.After);
+            }
+
             for (var t = at.Start; t < at.End; t++)
             {
                 people[t] += activity.People;
@@ -167,6 +180,17 @@ internal static class ListScheduler
         }
 
         return found.Count < all.Count ? [] : [.. project.Activities.Select(a => new Placed(a, [new Piece(found[a.Id].Start, found[a.Id].End, [])]))];
+
+        void Press(string id)
+        {
+            if (!found.ContainsKey(id) && pressed.Add(id))
+            {
+                foreach (var link in into[id])
+                {
+                    Press(link.Before);
+                }
+            }
+        }
 
         (int Start, int End)? Place(Activity activity)
         {

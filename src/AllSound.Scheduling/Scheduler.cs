@@ -20,10 +20,9 @@ public static class Scheduler
     /// <param name="project">The project.</param>
     /// <param name="aim">What is best.</param>
     /// <param name="seconds">How long it may take, above 0: counted in the solver's steps, so that it is about as long on the clock on a machine of 2026.</param>
-    /// <param name="progress">Told of each better schedule as it is found; null: nobody.</param>
     /// <param name="cancel">Stops it.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public static Schedule Solve(Project project, Aim aim = Aim.Finish, double seconds = 5, Action<Schedule>? progress = null, CancellationToken cancel = default)
+    public static Schedule Solve(Project project, Aim aim = Aim.Finish, double seconds = 5, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(project);
         if (project.Activities.IsEmpty)
@@ -31,7 +30,13 @@ public static class Scheduler
             return new(Outcome.Best, [], 0, 0);
         }
 
-        var begun = ListScheduler.Try(project, aim);
+        var least = aim == Aim.Finish ? Bounds.Finish(project) : 0;
+        if (least > project.Horizon)
+        {
+            return new(Outcome.None, [], 0, 0);
+        }
+
+        var begun = ListScheduler.Try(project, aim, cancel);
         project = Shortened(project, begun);
         var laid = new ScheduleModel(project);
         if (laid.Impossible)
@@ -46,7 +51,6 @@ public static class Scheduler
             _ = aim == Aim.Finish ? model.Add(edge >= laid.Of(activity.Id).End) : model.Add(edge <= laid.Of(activity.Id).Start);
         }
 
-        var least = aim == Aim.Finish ? Bounds.Finish(project) : 0;
         if (aim == Aim.Finish)
         {
             model.Add(edge >= least);
@@ -59,10 +63,12 @@ public static class Scheduler
 
         Hint(laid, begun);
         var effort = seconds * StepsASecond;
-        var first = Run(laid, effort * Proving, progress is null ? null : placed => progress(Of(project, Outcome.Legal, placed, 0)), cancel);
+        var first = Run(laid, effort * Proving, cancel);
         if (first.Placed.IsEmpty)
         {
-            return new(first.Status is CpSolverStatus.Infeasible ? Outcome.None : Outcome.Unknown, [], 0, (int)first.Bound);
+            return first.Status is CpSolverStatus.Infeasible ? new(Outcome.None, [], 0, 0)
+                : IsLegal(project, begun) ? new(begun.Max(p => p.End) == least ? Outcome.Best : Outcome.Legal, Crews.Name(project, begun), begun.Max(p => p.End), least)
+                : new(Outcome.Unknown, [], 0, 0);
         }
 
         var (bound, outcome) = ((int)Math.Round(first.Bound), first.Status == CpSolverStatus.Optimal ? Outcome.Best : Outcome.Legal);
@@ -86,8 +92,9 @@ public static class Scheduler
             model.Maximize(places);
         }
 
-        var second = Run(laid, Math.Max(effort * (1 - Proving), Math.Min(effort * Proving, effort - first.Spent) / 4), null, cancel);
-        return Of(project, outcome, Crews.Name(project, second.Placed.IsEmpty ? first.Placed : second.Placed), bound);
+        var second = Run(laid, Math.Max(effort * (1 - Proving), Math.Min(effort * Proving, effort - first.Spent) / 4), cancel);
+        var placed = second.Placed.IsEmpty ? first.Placed : second.Placed;
+        return new(outcome, Crews.Name(project, placed), placed.Max(p => p.End), bound);
     }
 
     // When each group has ended: with all of them early, one is ended before much of the next is begun.
@@ -108,7 +115,7 @@ public static class Scheduler
     // Nothing has to be looked at beyond a schedule that is known; where that looked past something, all of it.
     private static Project Shortened(Project project, ImmutableArray<Placed> begun)
     {
-        if (begun.IsDefaultOrEmpty || ListScheduler.Late(project, begun).Any() || project.Activities.Any(a => a.Wanted is not null))
+        if (begun.IsEmpty || ListScheduler.Late(project, begun).Any() || project.Activities.Any(a => a.Wanted is not null))
         {
             return project;
         }
@@ -118,6 +125,10 @@ public static class Scheduler
         return project with { Horizon = Math.Min(project.Horizon, begun.Max(p => p.End) + spare) };
     }
 
+    // A schedule laid without the solver looks past pieces, and past nothing else when no link is late.
+    private static bool IsLegal(Project project, ImmutableArray<Placed> begun) =>
+        !begun.IsEmpty && !ListScheduler.Late(project, begun).Any() && project.Activities.All(a => a.Pausing != Pausing.InPieces);
+
     private static BoolVar Moved(ScheduleModel laid, Activity activity)
     {
         var moved = laid.Model.NewBoolVar("");
@@ -125,12 +136,9 @@ public static class Scheduler
         return moved;
     }
 
-    private static Schedule Of(Project project, Outcome outcome, ImmutableArray<Placed> placed, int bound) =>
-        new(outcome, Crews.Name(project, placed), placed.Max(p => p.End), bound);
-
     private static void Hint(ScheduleModel laid, ImmutableArray<Placed> placed)
     {
-        foreach (var p in placed.IsDefault ? [] : placed)
+        foreach (var p in placed)
         {
             foreach (var (piece, at) in laid.Of(p.Activity.Id).Pieces.Zip(p.Pieces))
             {
@@ -142,7 +150,7 @@ public static class Scheduler
         }
     }
 
-    private static Found Run(ScheduleModel laid, double effort, Action<ImmutableArray<Placed>>? told, CancellationToken cancel)
+    private static Found Run(ScheduleModel laid, double effort, CancellationToken cancel)
     {
         cancel.ThrowIfCancellationRequested();
         var solver = new CpSolver
@@ -151,9 +159,8 @@ public static class Scheduler
                 $"num_workers:1 random_seed:1 cp_model_probing_level:0 symmetry_level:0 linearization_level:0 search_branching:PORTFOLIO_WITH_QUICK_RESTART_SEARCH max_deterministic_time:{effort}"
             ),
         };
-        using var teller = new Teller(told, laid);
         using var stop = cancel.Register(solver.StopSearch);
-        var status = solver.Solve(laid.Model, teller);
+        var status = solver.Solve(laid.Model);
         cancel.ThrowIfCancellationRequested();
         if (status == CpSolverStatus.ModelInvalid)
         {
@@ -170,15 +177,4 @@ public static class Scheduler
     }
 
     private sealed record Found(CpSolverStatus Status, ImmutableArray<Placed> Placed, long Edge, double Bound, double Spent);
-
-    // Every better schedule while it is looked for.
-    private sealed class Teller : CpSolverSolutionCallback
-    {
-        private readonly Action<ImmutableArray<Placed>>? told;
-        private readonly ScheduleModel laid;
-
-        public Teller(Action<ImmutableArray<Placed>>? told, ScheduleModel laid) => (this.told, this.laid) = (told, laid);
-
-        public override void OnSolutionCallback() => told?.Invoke(laid.Read(x => Value(x), b => BooleanValue(b)));
-    }
 }

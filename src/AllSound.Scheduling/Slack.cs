@@ -10,7 +10,7 @@ public static class Slack
     {
         ArgumentNullException.ThrowIfNull(project);
         ArgumentNullException.ThrowIfNull(schedule);
-        var outOf = project.Links.ToLookup(l => l.Before, StringComparer.Ordinal);
+        var (outOf, into) = (project.Links.ToLookup(l => l.Before, StringComparer.Ordinal), project.Links.ToLookup(l => l.After, StringComparer.Ordinal));
         var exclusions = project
             .Exclusions.SelectMany(e => new[] { (e.First, Other: e.Second, Tail: e.FirstTail), (First: e.Second, Other: e.First, Tail: e.SecondTail) })
             .ToLookup(x => x.First, StringComparer.Ordinal);
@@ -23,9 +23,10 @@ public static class Slack
             foreach (var link in outOf[p.Activity.Id].Where(l => latest.ContainsKey(l.After)))
             {
                 var room =
-                    link.Day == DayRule.Later ? ((latest[link.After] / project.Day * project.Day) - 1)
-                    : link.Working && project.Hours is { } hours && link.Least > 0 ? hours.After(0, Math.Max(0, hours.Before(latest[link.After]) - link.Least)) ?? 0
-                    : latest[link.After] - link.Least;
+                    link.Working && project.Hours is { } hours && link.Least > 0
+                        ? hours.After(0, Math.Max(0, hours.Before(latest[link.After]) - link.Least)) ?? 0
+                        : latest[link.After] - link.Least;
+                room = link.Day == DayRule.Later ? Math.Min(room, latest[link.After] / project.Day * project.Day) : room;
                 end = Math.Min(end, link.FromStart ? room + p.End - p.Start : room);
             }
 
@@ -40,15 +41,31 @@ public static class Slack
             }
 
             // The latest place that ends by then; what is done in pieces stays where it is.
+            var last = into[p.Activity.Id]
+                .Where(l => placed.ContainsKey(l.Before))
+                .Select(l => LastStart(project, l, placed[l.Before]))
+                .DefaultIfEmpty(project.Horizon)
+                .Min();
             var start =
                 p.Activity.Pausing == Pausing.InPieces
                     ? p.Start
-                    : Spans.Of(project, p.Activity).Where(s => s.End <= end).Select(s => s.Start).DefaultIfEmpty(p.Start).Max();
+                    : Spans.Of(project, p.Activity).Where(s => s.End <= end && s.Start <= last).Select(s => s.Start).DefaultIfEmpty(p.Start).Max();
             latest[p.Activity.Id] = Math.Max(start, p.Start);
-            slip[p.Activity.Id] = p.Activity.Pausing == Pausing.InPieces ? Math.Max(0, end - p.End) : latest[p.Activity.Id] - p.Start;
+            slip[p.Activity.Id] = p.Activity.Pausing == Pausing.InPieces ? Math.Max(0, Math.Min(end - p.End, last - p.Start)) : latest[p.Activity.Id] - p.Start;
         }
 
         return slip;
+    }
+
+    // Until when the later may start, the earlier where it is: no more than the most may pass, and the day stay the same where it has to.
+    private static int LastStart(Project project, Link link, Placed before)
+    {
+        var since = link.FromStart ? before.Start : before.End;
+        var most =
+            link.Most is not { } m ? project.Horizon
+            : link.Working && project.Hours is { } hours ? hours.After(since, m) ?? project.Horizon
+            : since + m;
+        return link.Day == DayRule.Same ? Math.Min(most, ((Math.Max(1, before.End) - 1) / project.Day * project.Day) + project.Day - 1) : most;
     }
 
     private static bool Shares(Placed one, Placed other) =>

@@ -1,9 +1,9 @@
 using System.Collections.Concurrent;
-using System.Globalization;
 using System.Text;
 using AllSound.Core.Exchange;
 using AllSound.Core.Programme;
 using AllSound.Storage;
+using Microsoft.AspNetCore.Mvc;
 
 namespace AllSound.Web;
 
@@ -67,6 +67,35 @@ internal sealed class Programmes(Analysis analysis) : IDisposable
     }
 }
 
+/// <summary>How a programme is asked for.</summary>
+/// <remarks>Properties, not a constructor: the generator of the routes writes typeof of each parameter, which a nullable one does not bear.</remarks>
+internal sealed record ProgrammeQuery
+{
+    /// <summary>Id of the job.</summary>
+    [FromRoute(Name = "job")]
+    public required string Job { get; init; }
+
+    /// <summary>When work may begin; the job's start, or tomorrow, where it is not said.</summary>
+    [FromQuery(Name = "from")]
+    public string? From { get; init; }
+
+    /// <summary>How long it may take.</summary>
+    [FromQuery(Name = "seconds")]
+    public double? Seconds { get; init; }
+
+    /// <summary>Backwards from the deadline.</summary>
+    [FromQuery(Name = "latest")]
+    public bool? Latest { get; init; }
+
+    /// <summary>Look for what would bring the finish forward.</summary>
+    [FromQuery(Name = "help")]
+    public bool? Help { get; init; }
+
+    /// <summary>In a calendar: only what this person does.</summary>
+    [FromQuery(Name = "person")]
+    public string? Person { get; init; }
+}
+
 /// <summary>Who does what when.</summary>
 internal static class ProgrammeEndpoints
 {
@@ -76,103 +105,62 @@ internal static class ProgrammeEndpoints
     public static void MapProgramme(this IEndpointRouteBuilder routes)
     {
         var api = routes.MapGroup("/api/jobs/{job}").WithTags("programme");
-        api.MapGet(
-                "/programme",
-                (string job, string? from, double? seconds, bool? latest, bool? help, JobStore store, Programmes programmes, CancellationToken cancel) =>
-                    Answer(job, from, seconds, latest, help, store, programmes, cancel, (report, _) => Results.Ok(report))
-            )
-            .Produces<ProgrammeReport>()
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .WithName("getProgramme");
-        api.MapGet(
-                "/programme.ics",
-                (string job, string? from, double? seconds, bool? latest, string? person, JobStore store, Programmes programmes, CancellationToken cancel) =>
-                    Answer(
-                        job,
-                        from,
-                        seconds,
-                        latest,
-                        null,
-                        store,
-                        programmes,
-                        cancel,
-                        (report, stored) =>
-                            Results.File(
-                                Encoding.UTF8.GetBytes(
-                                    ProgrammeTables.Calendar(
-                                        SpokenJson.Say(report, RequestSpeech.Current),
-                                        job,
-                                        stored.Job.Title,
-                                        TimeProvider.System.GetUtcNow().UtcDateTime,
-                                        person
-                                    )
-                                ),
-                                "text/calendar",
-                                $"{job}.ics"
-                            )
-                    )
-            )
-            .Produces<string>(200, "text/calendar")
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .WithName("exportCalendar");
-        api.MapGet(
-                "/programme.csv",
-                (string job, string? from, double? seconds, bool? latest, JobStore store, Programmes programmes, CancellationToken cancel) =>
-                    Answer(
-                        job,
-                        from,
-                        seconds,
-                        latest,
-                        null,
-                        store,
-                        programmes,
-                        cancel,
-                        (report, _) =>
-                            Results.File(Encoding.UTF8.GetBytes(ProgrammeTables.Table(SpokenJson.Say(report, RequestSpeech.Current))), "text/csv", $"{job}.programme.csv")
-                    )
-            )
-            .Produces<string>(200, "text/csv")
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .WithName("exportProgramme");
+        Map("programme", "getProgramme", null, (report, _, _) => Results.Ok(report));
+        Map(
+            "programme.ics",
+            "exportCalendar",
+            "text/calendar",
+            (report, stored, query) =>
+                Sent(
+                    ProgrammeTables.Calendar(
+                        SpokenJson.Say(report, RequestSpeech.Current),
+                        query.Job,
+                        stored.Job.Title,
+                        TimeProvider.System.GetUtcNow().UtcDateTime,
+                        query.Person
+                    ),
+                    "text/calendar",
+                    $"{query.Job}.ics"
+                )
+        );
+        Map(
+            "programme.csv",
+            "exportProgramme",
+            "text/csv",
+            (report, _, query) => Sent(ProgrammeTables.Table(SpokenJson.Say(report, RequestSpeech.Current)), "text/csv", $"{query.Job}.programme.csv")
+        );
+
+        void Map(string path, string name, string? type, Func<ProgrammeReport, StoredJob, ProgrammeQuery, IResult> write)
+        {
+            var route = api.MapGet(
+                    path,
+                    ([AsParameters] ProgrammeQuery query, JobStore store, Programmes programmes, CancellationToken cancel) =>
+                        Answer(query, store, programmes, write, cancel)
+                )
+                .ProducesValidationProblem()
+                .ProducesProblem(404)
+                .WithName(name);
+            _ = type is null ? route.Produces<ProgrammeReport>() : route.Produces<string>(200, type);
+        }
     }
 
+    private static IResult Sent(string text, string type, string file) => Results.File(Encoding.UTF8.GetBytes(text), type, file);
+
     private static async Task<IResult> Answer(
-        string job,
-        string? from,
-        double? seconds,
-        bool? latest,
-        bool? help,
+        ProgrammeQuery query,
         JobStore store,
         Programmes programmes,
-        CancellationToken cancel,
-        Func<ProgrammeReport, StoredJob, IResult> write
+        Func<ProgrammeReport, StoredJob, ProgrammeQuery, IResult> write,
+        CancellationToken cancel
     )
     {
-        if (store.Find(job) is not { } stored)
+        if (store.Find(query.Job) is not { } stored)
         {
             return Requests.NotFound("job");
         }
 
-        var start = stored.Job.Programme?.Start ?? TimeProvider.System.GetLocalNow().Date.AddDays(1);
-        if (!string.IsNullOrEmpty(from) && !DateTime.TryParse(from, CultureInfo.InvariantCulture, DateTimeStyles.NoCurrentDateDefault, out start))
-        {
-            return Requests.Problem([new Fault("$.from", $"expected a time such as 2026-12-01T08:00, found '{from}'")]);
-        }
-
-        if (seconds is not (null or (>= 0.1 and <= Longest)))
-        {
-            return Requests.Problem([new Fault("$.seconds", FormattableString.Invariant($"expected 0.1 to {Longest}, found {seconds}"))]);
-        }
-
-        if (latest == true && stored.Job.Programme?.Deadline is null)
-        {
-            return Requests.Problem([new Fault("$.latest", "going backwards needs a deadline")]);
-        }
-
-        var asked = new Asked(DateTime.SpecifyKind(start, DateTimeKind.Unspecified), seconds ?? Usual, latest ?? false);
-        return write(await programmes.Of(stored, asked, help ?? false, cancel), stored);
+        var now = TimeProvider.System.GetLocalNow().DateTime;
+        var (asked, fault) = ProgrammeAsking.Read(stored.Job, query.From, query.Seconds ?? Usual, query.Latest ?? false, now, Longest);
+        return asked is null ? Requests.Problem([fault!]) : write(await programmes.Of(stored, asked, query.Help ?? false, cancel), stored, query);
     }
 }

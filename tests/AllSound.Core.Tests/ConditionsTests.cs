@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Climate;
 using AllSound.Core.Exchange;
 using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
@@ -96,7 +97,7 @@ public sealed class ConditionsTests
     {
         var outside = Ask(Day.AddHours(9), null);
         Assert.Equal(May.No, outside.May);
-        Assert.Contains("read air, humidity and the face now", outside.Todo);
+        Assert.Equal(["read air, humidity and the face now"], outside.Todo);
         var late = Ask(Day.AddDays(3), new SiteWeather { Hourly = Handrail });
         Assert.Equal(May.No, late.May);
         Assert.Contains("is known from", Assert.Single(late.Reasons), StringComparison.Ordinal);
@@ -114,13 +115,79 @@ public sealed class ConditionsTests
                 Value = value,
                 At = Day.AddHours(8),
             };
-        var read = surface with { Readings = [.. surface.Readings, Read("T_dewpoint", 5), Read("T_air_rh", 60)] };
+        var read = surface with { Readings = [.. surface.Readings, Read("T_dewpoint", 5), Read("T_air_rh", 60), Read("T_surf_t", 16)] };
         Assert.Equal(May.Yes, Conditioner.Of(job, space, read, specified, Day.AddHours(9)).May);
         var stale = Conditioner.Of(job, space, read, specified, Day.AddHours(15));
         Assert.Equal(May.No, stale.May);
         Assert.Contains("too old", Assert.Single(stale.Reasons), StringComparison.Ordinal);
-        var damp = surface with { Readings = [.. surface.Readings, Read("T_dewpoint", 2), Read("T_air_rh", 60)] };
+        var damp = surface with { Readings = [.. surface.Readings, Read("T_dewpoint", 2), Read("T_air_rh", 60), Read("T_surf_t", 16)] };
         Assert.Contains("dew point", Assert.Single(Conditioner.Of(job, space, damp, specified, Day.AddHours(9)).Reasons), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_cold_wall_is_not_painted_however_dry_the_air()
+    {
+        var (job, space, surface, specified) = Outside(null, "stair-wall");
+        Reading Read(string check, double value, string? unit = null) =>
+            new()
+            {
+                Check = check,
+                Value = value,
+                Unit = unit,
+                At = Day.AddHours(8),
+            };
+        PaintingConditions With(params Reading[] readings) => Conditioner.Of(job, space, surface with { Readings = [.. readings] }, specified, Day.AddHours(9));
+        Assert.Contains("face at least", Assert.Single(With(Read("T_dewpoint", 5), Read("T_air_rh", 60), Read("T_surf_t", 4)).Reasons), StringComparison.Ordinal);
+        Assert.Equal(May.Yes, With(Read("T_dewpoint", 5), Read("T_air_rh", 60), Read("T_surf_t", 61, "F")).May);
+        // What is not read is not taken as fine.
+        Assert.Equal(May.No, With(Read("T_dewpoint", 5), Read("T_air_rh", 60)).May);
+    }
+
+    [Fact]
+    public void Outside_a_reading_of_the_face_goes_before_the_forecast()
+    {
+        var weather = new SiteWeather { Hourly = Handrail };
+        var (job, space, surface, specified) = Outside(weather);
+        var read = surface with
+        {
+            Readings =
+            [
+                new()
+                {
+                    Check = "T_dewpoint",
+                    Value = 1.5,
+                    At = Day.AddHours(12),
+                },
+            ],
+        };
+        var found = Conditioner.Of(job, space, read, specified, Day.AddHours(12));
+        Assert.Equal(May.From, found.May);
+        Assert.Equal(1.5, found.Figures["marginK"]);
+        Assert.Contains(found.Limits, l => l is { What: "above the dew point", Met: false } && l.Source.StartsWith("measured", StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void Nobody_coats_what_would_dry_in_weather_that_nobody_knows()
+    {
+        ImmutableArray<AirAt> rows = [.. Enumerable.Range(8, 13).Select(h => Row(h, 16, 16))];
+        var found = Ask(Day.AddHours(8), new SiteWeather { Hourly = rows });
+        var touch = Coatings.All.Single(c => found.Coat!.EndsWith($", {c.Title}", StringComparison.Ordinal)).Drying.Touch;
+        Assert.Equal(May.Until, found.May);
+        Assert.Equal(20 - touch, Hour(found.LatestEnd), 0.1);
+        Assert.Contains("not known", Assert.Single(found.Reasons), StringComparison.Ordinal);
+    }
+
+    /// <summary>Sol-air temperature: still air and an overcast sky leave a face at the air's; sun warms a dark face more than a light one, a clear night cools.</summary>
+    [Fact]
+    public void A_face_that_nobody_measured_is_estimated_from_sun_and_sky()
+    {
+        Assert.Equal(10, FaceTemperature.Of(10, 0, 1, 50, level: false, inShade: false), 6);
+        var (dark, light) = (FaceTemperature.Of(20, 800, 0.5, 5, level: false, inShade: false), FaceTemperature.Of(20, 800, 0.5, 80, level: false, inShade: false));
+        Assert.InRange(dark, 40, 60);
+        Assert.InRange(light, 20, 30);
+        Assert.True(FaceTemperature.Of(20, 800, 0.5, 5, level: false, inShade: true) < light);
+        Assert.InRange(FaceTemperature.Of(5, 0, 0, 50, level: true, inShade: false), 0, 2);
+        Assert.True(FaceTemperature.Of(5, 0, 0, 50, level: false, inShade: false) > FaceTemperature.Of(5, 0, 0, 50, level: true, inShade: false));
     }
 
     [Fact]

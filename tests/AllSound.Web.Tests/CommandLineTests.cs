@@ -62,6 +62,45 @@ public sealed class CommandLineTests
     }
 
     [Fact]
+    public async Task Programme_and_conditions_print_their_keys_and_the_same_in_every_form()
+    {
+        var hall = Path.Combine(Demo.Root, "docs", "examples", "hall.job.json");
+        var plan = JsonNode.Parse((await Run("programme", hall, "--json")).Output)!;
+        Assert.All(
+            new[] { "tasks", "finish", "start", "bound", "gap", "labourHours", "idleHours", "days", "critical", "risks", "unplanned", "wouldHelp" },
+            key => Assert.True(plan.AsObject().ContainsKey(key), key)
+        );
+        var tasks = plan["tasks"]!.AsArray();
+        Assert.All(
+            new[] { "id", "surface", "operation", "title", "start", "end", "crew", "readyAt", "floatHours" },
+            key => Assert.True(tasks[0]!.AsObject().ContainsKey(key), key)
+        );
+        var table = (await Run("programme", hall, "--csv")).Output.Split('\n', StringSplitOptions.RemoveEmptyEntries);
+        Assert.Equal(tasks.Select(t => (string?)t!["id"]), table.Skip(1).Select(l => l.Split(',')[0]));
+        var calendar = (await Run("programme", hall, "--ics")).Output;
+        Assert.Equal(tasks.Sum(t => t!["pieces"]!.AsArray().Count), calendar.Split("BEGIN:VEVENT").Length - 1);
+
+        var conditions = JsonNode.Parse((await Run("conditions", DemoFile, "--at", "2026-12-01T10:00", "--json")).Output)!["surfaces"]!.AsArray();
+        Assert.All(conditions, c => Assert.Contains((string?)c!["may"], new[] { "yes", "no", "until", "from" }));
+        Assert.All(
+            new[] { "id", "at", "may", "figures", "limits", "latestStart", "latestEnd", "reasons", "todo", "meanwhile" },
+            key => Assert.True(conditions[0]!.AsObject().ContainsKey(key), key)
+        );
+    }
+
+    [Theory]
+    [InlineData("--from", "programme", "--from", "soon")]
+    [InlineData("--seconds", "programme", "--seconds", "0")]
+    [InlineData("--at", "conditions", "--at", "noon")]
+    [InlineData("stair-wall", "conditions", "--surface", "none")]
+    public async Task A_question_about_time_that_cannot_be_asked_says_which_word_is_wrong(string said, string verb, string option, string value)
+    {
+        var (exit, output, errors) = await Run(verb, DemoFile, option, value);
+        Assert.Equal((2, ""), (exit, output));
+        Assert.Contains(said, errors, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public async Task Exit_codes_tell_whose_fault_it_is()
     {
         var broken = Path.GetTempFileName();

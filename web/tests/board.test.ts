@@ -17,6 +17,7 @@ const task = (id: string, start: string, end: string, more: Partial<Task> = {}):
   surface: null,
   operation: null,
   pieces: [{ start, end, crew: ["ann"] }],
+  mind: [],
   ...more,
 });
 

@@ -154,7 +154,7 @@ public static partial class JobSense
         var surfaces = job.Buildings.IsDefault ? [] : job.Surfaces().Select(s => s.Surface.Id).ToHashSet(StringComparer.Ordinal);
         void Known(string at, string id)
         {
-            if (!ids.Contains(id) && !(id.LastIndexOf('/') is > 0 and var slash && surfaces.Contains(id[..slash])))
+            if (!ids.Contains(id) && !(StepId.Owner(id) is { } owner && surfaces.Contains(owner)))
             {
                 faults.Add(at, $"there is no task '{id}'");
             }

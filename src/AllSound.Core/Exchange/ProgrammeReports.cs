@@ -22,6 +22,7 @@ public sealed record PieceReport(DateTime Start, DateTime End, ImmutableArray<st
 /// <param name="FloatHours">Hours by the clock that it may slip before the finish does.</param>
 /// <param name="Space">Its air space; null where it has none.</param>
 /// <param name="Pieces">Its pieces; one unless it is broken off.</param>
+/// <param name="Mind">What waiting has brought about by then and has to be seen to first.</param>
 public sealed record ProgrammeTaskReport(
     string Id,
     string? Surface,
@@ -33,7 +34,8 @@ public sealed record ProgrammeTaskReport(
     DateTime ReadyAt,
     double FloatHours,
     string? Space,
-    ImmutableArray<PieceReport> Pieces
+    ImmutableArray<PieceReport> Pieces,
+    [property: Prose] ImmutableArray<string> Mind
 );
 
 /// <summary>A risk of the plan.</summary>
@@ -108,7 +110,8 @@ public sealed record ProgrammeReport(
                     t.ReadyAt,
                     t.FloatHours,
                     t.Task.Space,
-                    [.. t.Pieces.Select(p => new PieceReport(p.From, p.To, p.Crew))]
+                    [.. t.Pieces.Select(p => new PieceReport(p.From, p.To, p.Crew))],
+                    t.Mind
                 )),
             ],
             there ? plan.Finish : null,

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using System.Text;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
 
@@ -53,7 +54,7 @@ public static class ProgrammeTables
                 Line($"DTSTART:{Local(pieces[i].Start)}");
                 Line($"DTEND:{Local(pieces[i].End)}");
                 Line($"SUMMARY:{Escaped(task.Title)}");
-                var ready = task.ReadyAt > task.End ? $" Dry for the next at {task.ReadyAt.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture)}." : "";
+                var ready = task.ReadyAt > task.End ? $" Dry for the next at {Figures.Moment(task.ReadyAt)}." : "";
                 Line($"DESCRIPTION:{Escaped($"{string.Join(", ", pieces[i].Crew)}{(pieces[i].Crew.IsEmpty ? "Nobody of ours" : "")}.{ready}")}");
                 Line("END:VEVENT");
             }
@@ -97,7 +98,7 @@ public static class ProgrammeTables
             var proved =
                 report.Gap <= 0 && report.Outcome == "best" ? "proved: none is better" : FormattableString.Invariant($"at most {report.Gap * 100:0.#} % from the best");
             yield return FormattableString.Invariant(
-                $"{Day(start)} to {Day(finish)}, {report.Days} days, {report.LabourHours:0.##} h of work, {report.IdleHours:0.##} h idle; {proved}"
+                $"{Figures.Moment(start)} to {Figures.Moment(finish)}, {report.Days} days, {report.LabourHours:0.##} h of work, {report.IdleHours:0.##} h idle; {proved}"
             );
             foreach (var day in report.Tasks.SelectMany(t => t.Pieces.Select(p => (Task: t, Piece: p))).GroupBy(x => x.Piece.Start.Date).OrderBy(g => g.Key))
             {
@@ -109,6 +110,10 @@ public static class ProgrammeTables
                     var room = task.FloatHours > 0 ? FormattableString.Invariant($"; may slip {task.FloatHours:0.##} h") : "; holds the finish";
                     var crew = piece.Crew.IsEmpty ? "" : $" ({string.Join(", ", piece.Crew)})";
                     yield return $"  {piece.Start:HH:mm} to {Moment(piece.End, day.Key)}  {task.Title}{crew}{ready}{room}";
+                    foreach (var mind in piece == task.Pieces[0] ? task.Mind : [])
+                    {
+                        yield return $"    see to this first: {mind}";
+                    }
                 }
             }
 
@@ -118,7 +123,7 @@ public static class ProgrammeTables
                 yield return "Done sooner:";
                 foreach (var help in report.WouldHelp)
                 {
-                    yield return $"  with {help.Change}: {Day(help.Finish)}";
+                    yield return $"  with {help.Change}: {Figures.Moment(help.Finish)}";
                 }
             }
         }
@@ -157,9 +162,7 @@ public static class ProgrammeTables
 
     private static string Local(DateTime at) => at.ToString("yyyyMMdd'T'HHmmss", CultureInfo.InvariantCulture);
 
-    private static string Day(DateTime at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
-
-    private static string Moment(DateTime at, DateTime day) => at.Date == day ? at.ToString("HH:mm", CultureInfo.InvariantCulture) : Day(at);
+    private static string Moment(DateTime at, DateTime day) => at.Date == day ? at.ToString("HH:mm", CultureInfo.InvariantCulture) : Figures.Moment(at);
 
     private static string Escaped(string text) =>
         text.Replace("\\", "\\\\", StringComparison.Ordinal)

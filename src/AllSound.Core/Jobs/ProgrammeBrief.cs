@@ -300,7 +300,7 @@ public sealed record Booking
     /// <summary>The air space it is about; null: the whole job.</summary>
     public string? Space { get; init; }
 
-    /// <summary>Tasks that wait for it; empty: all of its space.</summary>
+    /// <summary>For a consent or delivery the tasks that wait for it; empty: all of its space. For another trade its own tasks, which may be done meanwhile.</summary>
     public ImmutableArray<string> Tasks { get; init; } = [];
 }
 

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Numerics;
 
 namespace AllSound.Core.Materials;
 
@@ -52,7 +53,7 @@ public static class TinPacking
         }
 
         // What all sizes are multiples of is the step of the table.
-        var step = sizes.Select(p => p.Units).Aggregate(Divisor);
+        var step = sizes.Select(p => p.Units).Aggregate((a, b) => (int)BigInteger.GreatestCommonDivisor(a, b));
         sizes = [.. sizes.Select(p => (p.Units / step, p.Size, p.Price))];
         var target = (long)Math.Ceiling(Math.Round(need * perUnit / step, 6));
         // Of packs other than the one cheapest by the unit, no more than its size less one are worth while: among that many some add up to a whole
@@ -88,6 +89,4 @@ public static class TinPacking
         var money = sizes.Select((s, i) => s.Price * counts[i]).Sum();
         return new Packed([.. sizes.Select((s, i) => new Packs(s.Size, counts[i])).Where(p => p.Count > 0)], money, Math.Round(bought - need, 3));
     }
-
-    private static int Divisor(int a, int b) => b == 0 ? a : Divisor(b, a % b);
 }

@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using AllSound.Core.Jobs;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Programme;
 
@@ -19,7 +20,7 @@ internal static class BriefRules
         var titles = brief.Tasks.ToDictionary(t => t.Id, t => t.Title ?? t.Id, StringComparer.Ordinal);
         if (brief.Deadline is { } deadline)
         {
-            rules.Add(new($"everything is done by {Day(deadline)}", [], b => b with { Deadline = null }));
+            rules.Add(new($"everything is done by {Figures.Moment(deadline)}", [], b => b with { Deadline = null }));
         }
 
         foreach (var task in brief.Tasks)
@@ -32,9 +33,9 @@ internal static class BriefRules
                 }
             }
 
-            Rule(task.Latest is not null, $"is done by {Day(task.Latest ?? default)}", t => t with { Latest = null });
-            Rule(task.Earliest is not null, $"begins {Day(task.Earliest ?? default)} or later", t => t with { Earliest = null });
-            Rule(task.At is not null, $"is pinned to {Day(task.At ?? default)}", t => t with { At = null });
+            Rule(task.Latest is not null, $"is done by {Figures.Moment(task.Latest ?? default)}", t => t with { Latest = null });
+            Rule(task.Earliest is not null, $"begins {Figures.Moment(task.Earliest ?? default)} or later", t => t with { Earliest = null });
+            Rule(task.At is not null, $"is pinned to {Figures.Moment(task.At ?? default)}", t => t with { At = null });
             Rule(task.Window is not null, $"lies between {task.Window?.Replace("-", " and ", StringComparison.Ordinal)}", t => t with { Window = null });
             Rule(!task.Days.IsEmpty, $"is done on {string.Join(", ", task.Days)} only", t => t with { Days = [] });
             Rule(
@@ -71,14 +72,14 @@ internal static class BriefRules
 
         foreach (var d in brief.Dates)
         {
-            rules.Add(new($"{d.Title} ({Day(d.From)})", d.Tasks, b => b with { Dates = b.Dates.Remove(d) }));
+            rules.Add(new($"{d.Title} ({Figures.Moment(d.From)})", d.Tasks, b => b with { Dates = b.Dates.Remove(d) }));
         }
 
         foreach (var member in brief.Crew.Where(c => !c.DaysOff.IsEmpty))
         {
             rules.Add(
                 new(
-                    $"{member.Title ?? member.Id} is away on {member.DaysOff.Length} days",
+                    $"{member.Title ?? member.Id} is away on {string.Join(", ", member.DaysOff.Select(d => d.ToString("ddd d MMM", CultureInfo.InvariantCulture)))}",
                     [],
                     b => b with { Crew = [.. b.Crew.Select(c => c.Id == member.Id ? c with { DaysOff = [] } : c)] }
                 )
@@ -87,8 +88,6 @@ internal static class BriefRules
 
         return rules.ToImmutable();
     }
-
-    private static string Day(DateTime at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
 
     private static string Text(double hours) => hours.ToString("0.##", CultureInfo.InvariantCulture);
 }

@@ -1,28 +1,20 @@
 using System.Collections.Immutable;
-using System.Globalization;
 using AllSound.Core.Buying;
 using AllSound.Core.Climate;
-using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
-using AllSound.Core.Materials;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Programme;
 
 /// <summary>Says for a surface whether its next coat may be laid now, until when, or from when, with the limits of the very product. Readings come first, then the weather, then estimates.</summary>
 public static class Conditioner
 {
-    // A film must not meet dew or rain before it is touch-dry, nor frost: common practice. Wind from which a brush drags dust and dries the edge: judgement.
-    private const double MostWind = 10;
-    private const double LeastFilmC = 1;
-    private const double WaterFilmC = 5;
-
-    // A reading of the air says little after so long: it is read every four hours of coating.
-    private const double FreshHours = 4;
     private const int StepMinutes = 5;
     private const double UsualReflectance = 50;
+    private const double LeastWorkHours = 0.25;
     private const int MostMeanwhile = 4;
 
     /// <summary>The conditions for a surface.</summary>
@@ -39,146 +31,151 @@ public static class Conditioner
         ArgumentNullException.ThrowIfNull(specified);
         var own = specified[surface.Id];
         var meanwhile = Meanwhile(job, surface, specified);
-        if (!own.Holds.IsEmpty || own.Options.IsEmpty || NextCoat(surface, own) is not { } step)
+        var no = new PaintingConditions(surface.Id, at, May.No, null, ImmutableSortedDictionary<string, double>.Empty, [], null, null, null, [], [], meanwhile);
+        if (!own.Holds.IsEmpty)
         {
-            ImmutableArray<string> why =
-                !own.Holds.IsEmpty ? [.. own.Holds.Select(h => h.Need.Problem).Distinct(StringComparer.Ordinal)]
-                : own.Options.IsEmpty ? ["nothing allowed meets what is wanted here"]
-                : ["no coat follows"];
-            return new(
-                surface.Id,
-                at,
-                May.No,
-                null,
-                Figures(null, null, surface),
-                [],
-                null,
-                null,
-                null,
-                why,
-                [.. own.Holds.SelectMany(h => h.Need.Frees).Distinct(StringComparer.Ordinal)],
-                meanwhile
-            );
+            return no with
+            {
+                Reasons = [.. own.Holds.Select(h => h.Need.Problem).Distinct(StringComparer.Ordinal)],
+                Todo = [.. own.Holds.SelectMany(h => h.Need.Frees).Distinct(StringComparer.Ordinal)],
+            };
         }
 
-        var product = step.Act.Product!;
-        var coat = new Coat(
-            product,
-            TimeSpan.FromHours(Math.Max(0.25, step.Spend.Hours)),
-            TimeSpan.FromHours(product.Drying.Touch),
-            Reflectance(surface),
-            space,
-            surface
-        );
-        var title = $"{step.Act.Operation.Title}, {product.Title}";
-        if (space.Kind == SpaceKind.Room || job.Weather is not { Hourly.IsEmpty: false } weather)
+        if (Takeoff.Chosen(surface, own)?.Steps.FirstOrDefault(s => s.Act.Operation.Role != CoatRole.None && s.Act.Product is not null) is not { } step)
         {
-            return ByReadings(surface, coat, title, at, space.Kind == SpaceKind.Room, meanwhile);
+            return no with { Reasons = [own.Options.IsEmpty ? "nothing allowed meets what is wanted here" : "no coat follows"] };
         }
 
-        return ByWeather(surface, coat, title, at, weather, meanwhile);
+        var limits = new CoatLimits(step.Act.Product!, TimeSpan.FromHours(Math.Max(LeastWorkHours, step.Spend.Hours)));
+        no = no with { Coat = $"{step.Act.Operation.Title}, {step.Act.Product!.Title}" };
+        var readings = new FaceReadings(surface, at);
+        return space.Kind != SpaceKind.Room && job.Weather is { Hourly.IsEmpty: false } weather
+            ? ByWeather(
+                no,
+                limits,
+                readings,
+                new SiteAir(weather, surface.Brief.Reflectance ?? UsualReflectance, space.Kind == SpaceKind.RoofSlope, InShade(job, space)),
+                Told(weather)
+            )
+            : ByReadings(no, limits, readings, space.Kind == SpaceKind.Room);
     }
 
-    private sealed record Coat(CoatingClass Product, TimeSpan Work, TimeSpan Touch, double Reflectance, Space Space, Surface Surface)
+    private static PaintingConditions ByWeather(PaintingConditions no, CoatLimits coat, FaceReadings readings, SiteAir air, string told)
     {
-        public double FilmC => Product.Carrier == Carrier.Water ? WaterFilmC : LeastFilmC;
-    }
-
-    private static Step? NextCoat(Surface surface, Specified specified) =>
-        Takeoff.Chosen(surface, specified)?.Steps.FirstOrDefault(s => s.Act.Operation.Role != CoatRole.None && s.Act.Product is not null);
-
-    private static double Reflectance(Surface surface) => surface.Brief.Reflectance ?? UsualReflectance;
-
-    private static PaintingConditions ByWeather(Surface surface, Coat coat, string title, DateTime at, SiteWeather weather, ImmutableArray<string> meanwhile)
-    {
-        var air = new SiteAir(weather, coat.Reflectance, coat.Space.Kind == SpaceKind.RoofSlope, InShade(coat.Space));
-        if (air.At(at) is not { } now)
+        if (air.At(no.At) is not { } now)
         {
-            return new(
-                surface.Id,
-                at,
-                May.No,
-                title,
-                Figures(null, null, surface),
-                [],
-                null,
-                null,
-                null,
-                [$"the weather is known from {Moment(air.Known.From)} to {Moment(air.Known.To)} only"],
-                ["take in the forecast for this day, or read air and face"],
-                meanwhile
-            );
+            return no with
+            {
+                Reasons = [$"the weather is known from {Figures.Moment(air.Known.From)} to {Figures.Moment(air.Known.To)} only"],
+                Todo = ["take in the forecast for this day, or read air and face"],
+            };
         }
 
-        var source =
-            now.Estimated ? "estimated"
-            : weather.AsOf is { } asOf ? $"forecast of {Moment(asOf)}"
-            : "forecast";
-        var limits = Limits(coat, now, weather.AsOf is { } when ? $"forecast of {Moment(when)}" : "forecast", source);
-        // Every moment from now on at which a stroke may be laid, and whether what was laid then lives.
+        var limits = Limits(coat, now, told, readings);
+        var (from, end, wentUnknown) = Window(coat, air, no.At, limits.All(l => l.Met));
+        var found = no with
+        {
+            Figures = Shown(now, readings, Lowest(air, no.At, no.At + coat.Work + coat.Touch)),
+            Limits = limits,
+            Todo = [.. limits.Where(l => !l.Met).Select(l => l.Do).Distinct(StringComparer.Ordinal)],
+        };
+        if (from is null)
+        {
+            return found with { Reasons = Unmet(limits, "at no time within what is known of the weather do the limits hold for as long as the coat takes") };
+        }
+
+        found = found with { LatestStart = end - coat.Work, LatestEnd = end };
+        return from > no.At
+            ? found with
+            {
+                May = May.From,
+                From = from,
+                Reasons = Unmet(limits, "what is laid now would meet dew, rain or frost before it is dry"),
+            }
+            : found with
+            {
+                May = May.Until,
+                Meanwhile = [],
+                Reasons =
+                [
+                    wentUnknown
+                        ? $"after {Figures.Moment(end!.Value)} it is not known what the film would meet before it is dry"
+                        : $"after {Figures.Moment(end!.Value)} what is laid would not be dry before a limit is broken",
+                ],
+            };
+    }
+
+    // The first stretch from a moment on that is long enough for the coat, in which what is laid keeps within the limits and its film lives.
+    private static (DateTime? From, DateTime? End, bool WentUnknown) Window(CoatLimits coat, SiteAir air, DateTime at, bool now)
+    {
         DateTime? from = null;
         DateTime? end = null;
         for (var t = at; t <= air.Known.To; t = t.AddMinutes(StepMinutes))
         {
-            if (Strokes(air, coat, t))
+            var unknown = t + coat.Touch > air.Known.To;
+            if (!unknown && (t > at ? air.At(t) is { } then && Limits(coat, then, "", null).All(l => l.Met) : now) && Lives(coat, air, t))
             {
                 from ??= t;
                 end = t;
+                continue;
             }
-            else if (from is not null)
-            {
-                if (end - from >= coat.Work)
-                {
-                    break;
-                }
 
-                // Too short for the coat.
-                (from, end) = (null, null);
+            if (from is not null && end - from >= coat.Work)
+            {
+                return (from, end, unknown);
             }
+
+            // Too short for the coat.
+            (from, end) = (null, null);
         }
 
-        var known = end is { } last && last.AddMinutes(StepMinutes) + coat.Touch > air.Known.To;
-        var lowest = Lowest(air, at, at + coat.Work + coat.Touch);
-        var (may, reasons) =
-            from is null || end - from < coat.Work
-                ? (May.No, Unmet(limits, "at no time within what is known of the weather do the limits hold for as long as the coat takes"))
-            : from > at ? (May.From, Unmet(limits, "what is laid now would meet dew, rain or frost before it is dry"))
-            : known ? (May.Yes, ["all limits hold as far as the weather is known"])
-            : (May.Until, ImmutableArray.Create($"after {Moment(end!.Value)} what is laid would not be dry before a limit is broken"));
-        var possible = may != May.No;
-        return new(
-            surface.Id,
-            at,
-            may,
-            title,
-            Figures(now, lowest, surface),
-            limits,
-            may == May.From ? from : null,
-            possible ? end!.Value - coat.Work : null,
-            possible ? end : null,
-            reasons,
-            [.. limits.Where(l => !l.Met).Select(l => l.Do).Distinct(StringComparer.Ordinal)],
-            may is May.No or May.From ? meanwhile : []
-        );
+        return (null, null, false);
     }
 
-    // A stroke at a moment: the limits while it is laid, and the film's until it is touch-dry. Beyond what is known nothing is held against it.
-    private static bool Strokes(SiteAir air, Coat coat, DateTime at)
+    private static bool Lives(CoatLimits coat, SiteAir air, DateTime laid)
     {
-        if (air.At(at) is not { } now || !Limits(coat, now, "", "").All(l => l.Met))
+        for (var t = laid; t <= laid + coat.Touch; t = t.AddMinutes(StepMinutes))
         {
-            return false;
-        }
-
-        for (var t = at; t <= at + coat.Touch; t = t.AddMinutes(StepMinutes))
-        {
-            if (air.At(t) is { } then && (then.RainMm > 0 || then.MarginK <= 0 || then.FaceC < coat.FilmC))
+            if (air.At(t) is not { } then || !coat.Bears(then))
             {
                 return false;
             }
         }
 
         return true;
+    }
+
+    // What is measured now goes before what was foretold for now.
+    private static ImmutableArray<Limited> Limits(CoatLimits coat, AirThen now, string told, FaceReadings? readings)
+    {
+        Seen Or(Seen? read, double value, string source) => read is { Value: not null } known ? known : new(value, source);
+        var face = now.Estimated ? "estimated" : told;
+        return
+        [
+            .. coat.OfWeather(now, told),
+            .. coat.OfFace(Or(readings?.Humidity, now.Rh, told), Or(readings?.Face, now.FaceC, face), Or(readings?.Margin, now.MarginK, face)),
+        ];
+    }
+
+    private static PaintingConditions ByReadings(PaintingConditions no, CoatLimits coat, FaceReadings readings, bool inside)
+    {
+        var limits = coat.OfFace(readings.Humidity, readings.Face, readings.Margin);
+        var found = no with { Figures = Shown(null, readings, null), Limits = limits };
+        return limits.All(l => l.Met)
+            ? found with
+            {
+                May = May.Yes,
+                Reasons = [$"as measured; read again every {FaceReadings.FreshHours} hours of coating"],
+                Meanwhile = [],
+            }
+            : found with
+            {
+                Reasons =
+                    readings.Stale ? ["what was measured is too old to go by"]
+                    : limits.All(l => l.Value is null) ? [inside ? "nothing is measured in this room" : "neither weather nor readings are known"]
+                    : Unmet(limits, ""),
+                Todo = [.. limits.Where(l => !l.Met).Select(l => l.Do).Distinct(StringComparer.Ordinal)],
+            };
     }
 
     private static double? Lowest(SiteAir air, DateTime from, DateTime to)
@@ -195,157 +192,61 @@ public static class Conditioner
         return lowest;
     }
 
-    private static ImmutableArray<Limited> Limits(Coat coat, AirThen now, string airSource, string faceSource)
-    {
-        var (least, most) = coat.Product.Temperature;
-        return
-        [
-            new(
-                "air at least",
-                now.AirC,
-                least,
-                "°C",
-                now.AirC >= least,
-                airSource,
-                $"wait until it is {Text(least)} °C, or enclose it and heat it with dry, electric heat"
-            ),
-            new("air at most", now.AirC, most, "°C", now.AirC <= most, airSource, "wait for the cool of the day"),
-            new("humidity at most", now.Rh, coat.Product.HumidityMost, "%", now.Rh <= coat.Product.HumidityMost, airSource, "wait for drier air, or dry it"),
-            new("face at least", now.FaceC, least, "°C", now.FaceC >= least, faceSource, "wait until the face is warm enough: read it, not the air"),
-            new("face at most", now.FaceC, MostFace(coat), "°C", now.FaceC <= MostFace(coat), faceSource, "work in the shade, or early and late"),
-            new(
-                "above the dew point",
-                now.MarginK,
-                Air.LeastMarginK,
-                "K",
-                now.MarginK >= Air.LeastMarginK,
-                faceSource,
-                "wait until the face is 3 K above the dew point and wiped dry, or warm the face"
-            ),
-            new("rain", now.RainMm, 0, "mm/h", now.RainMm <= 0, airSource, "wait until it is over and the face has dried, or sheet it"),
-            new("wind at most", now.WindMs, MostWind, "m/s", now.WindMs <= MostWind, airSource, "wait for calmer air"),
-        ];
-    }
-
-    // A face in the sun is warmer than air that paint still likes: ten degrees over it. Judgement.
-    private static double MostFace(Coat coat) => coat.Product.Temperature.Most + 10;
-
-    private static PaintingConditions ByReadings(Surface surface, Coat coat, string title, DateTime at, bool inside, ImmutableArray<string> meanwhile)
-    {
-        var margin = Latest(surface, "T_dewpoint");
-        var humidity = Latest(surface, "T_air_rh");
-        string Source(Reading? reading) =>
-            reading is null ? "unknown"
-            : reading.At is { } when ? $"measured {Moment(when)}"
-            : "measured";
-        bool Fresh(Reading? reading) => reading?.At is { } when && (at - when).TotalHours is >= 0 and <= FreshHours;
-        var limits = ImmutableArray.Create(
-            new Limited(
-                "above the dew point",
-                margin?.Value,
-                Air.LeastMarginK,
-                "K",
-                margin?.Value >= Air.LeastMarginK && Fresh(margin),
-                Source(margin),
-                margin is null || !Fresh(margin) ? "read air, humidity and the face now" : "air the room or warm the face until it is 3 K above the dew point"
-            ),
-            new Limited(
-                "humidity at most",
-                humidity?.Value,
-                coat.Product.HumidityMost,
-                "%",
-                humidity?.Value <= coat.Product.HumidityMost && Fresh(humidity),
-                Source(humidity),
-                humidity is null || !Fresh(humidity) ? "read air, humidity and the face now" : "air the room, or run a dehumidifier"
-            )
-        );
-        var yes = limits.All(l => l.Met);
-        var stale = (margin is not null && !Fresh(margin)) || (humidity is not null && !Fresh(humidity));
-        ImmutableArray<string> reasons =
-            yes ? [$"as measured; read again every {FreshHours} hours of coating"]
-            : margin is null && humidity is null ? [inside ? "nothing is measured in this room" : "neither weather nor readings are known"]
-            : stale ? ["what was measured is too old to go by"]
-            : Unmet(limits, "");
-        return new(
-            surface.Id,
-            at,
-            yes ? May.Yes : May.No,
-            title,
-            Figures(null, null, surface),
-            limits,
-            null,
-            null,
-            null,
-            reasons,
-            [.. limits.Where(l => !l.Met).Select(l => l.Do).Distinct(StringComparer.Ordinal)],
-            yes ? [] : meanwhile
-        );
-    }
-
-    private static Reading? Latest(Surface surface, string check) =>
-        surface.Readings.Where(r => r.Check == check && r.Value is not null).OrderBy(r => r.At ?? DateTime.MinValue).LastOrDefault();
-
     private static ImmutableArray<string> Unmet(ImmutableArray<Limited> limits, string otherwise)
     {
         string[] unmet =
         [
-            .. limits.Where(l => !l.Met).Select(l => $"{l.What}: {(l.Value is { } v ? $"{Text(v)} {l.Unit}" : "not known")}, limit {Text(l.Limit)} {l.Unit}"),
+            .. limits
+                .Where(l => !l.Met)
+                .Select(l =>
+                    FormattableString.Invariant(
+                        $"{l.What}: {(l.Value is { } v ? FormattableString.Invariant($"{v:0.#} {l.Unit}") : "not known")}, limit {l.Limit:0.#} {l.Unit}"
+                    )
+                ),
         ];
         return unmet.Length > 0 ? [.. unmet] : [otherwise];
     }
 
-    private static ImmutableSortedDictionary<string, double> Figures(AirThen? now, double? lowest, Surface surface)
+    private static ImmutableSortedDictionary<string, double> Shown(AirThen? now, FaceReadings readings, double? lowest)
     {
         var figures = ImmutableSortedDictionary.CreateBuilder<string, double>(StringComparer.Ordinal);
-        if (now is { } air)
+        void Put(string name, double? value, int digits)
         {
-            figures["airC"] = Math.Round(air.AirC, 2);
-            figures["rh"] = Math.Round(air.Rh, 1);
-            figures["surfaceC"] = Math.Round(air.FaceC, 2);
-            figures["dewPointC"] = Math.Round(air.DewPointC, 2);
-            figures["marginK"] = Math.Round(air.MarginK, 2);
-            figures["equilibriumMoisturePercent"] = Math.Round(WoodMoisture.Equilibrium(air.AirC, Math.Min(air.Rh, 99)), 1);
+            if (value is { } v)
+            {
+                figures[name] = Math.Round(v, digits);
+            }
         }
 
-        if (lowest is { } low)
-        {
-            figures["lowestSurfaceC"] = Math.Round(low, 2);
-        }
-
-        if (now is null && Latest(surface, "T_dewpoint")?.Value is { } margin)
-        {
-            figures["marginK"] = margin;
-        }
-
-        if (now is null && Latest(surface, "T_air_rh")?.Value is { } rh)
-        {
-            figures["rh"] = rh;
-        }
-
+        Put("airC", now?.AirC, 2);
+        Put("rh", readings.Humidity.Value ?? now?.Rh, 1);
+        Put("surfaceC", readings.Face.Value ?? now?.FaceC, 2);
+        Put("dewPointC", now?.DewPointC, 2);
+        Put("marginK", readings.Margin.Value ?? now?.MarginK, 2);
+        Put("lowestSurfaceC", lowest, 2);
+        // The formula of wood ends short of saturated air.
+        Put("equilibriumMoisturePercent", now is { } air ? WoodMoisture.Equilibrium(air.AirC, Math.Min(air.Rh, 99)) : null, 1);
         return figures.ToImmutable();
     }
 
-    // Work on other surfaces that does not wait for the air: preparation inside.
+    // What comes first on other surfaces inside, where that is no coat: nobody is sent into the middle of a sequence.
     private static ImmutableArray<string> Meanwhile(Job job, Surface surface, IReadOnlyDictionary<string, Specified> specified) =>
         [
             .. job.Surfaces()
-                .Where(x => x.Surface.Id != surface.Id && x.Space.Kind == SpaceKind.Room && !specified[x.Surface.Id].Options.IsEmpty)
-                .Select(x =>
-                    (
-                        x.Surface,
-                        Step: Takeoff
-                            .Chosen(x.Surface, specified[x.Surface.Id])
-                            ?.Steps.FirstOrDefault(s => s.Act.Operation.Role == CoatRole.None && s.Act.Operation.Once is null && !s.Act.Operation.ByOthers)
-                    )
-                )
-                .Where(x => x.Step is not null)
+                .Where(x => x.Surface.Id != surface.Id && x.Space.Kind == SpaceKind.Room)
+                .Select(x => (x.Surface, Step: Takeoff.Chosen(x.Surface, specified[x.Surface.Id])?.Steps.FirstOrDefault()))
+                .Where(x => x.Step is { Act.Operation: { Role: CoatRole.None, ByOthers: false } })
                 .Take(MostMeanwhile)
                 .Select(x => $"{x.Surface.Title}: {x.Step!.Act.Operation.Title}"),
         ];
 
-    private static bool InShade(Space space) => space.Walls.FirstOrDefault()?.Faces is Compass.North or Compass.NorthEast or Compass.NorthWest;
+    private static string Told(SiteWeather weather) => weather.AsOf is { } asOf ? $"forecast of {Figures.Moment(asOf)}" : "forecast";
 
-    private static string Moment(DateTime at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
-
-    private static string Text(double n) => n.ToString("0.#", CultureInfo.InvariantCulture);
+    // The side away from the sun: north, and south of the equator south.
+    private static bool InShade(Job job, Space space)
+    {
+        var south = job.Weather?.Latitude is { } latitude ? latitude < 0 : job.Jurisdiction is Jurisdiction.AU or Jurisdiction.NZ;
+        return space.Walls.FirstOrDefault()?.Faces is { } faces
+            && (south ? faces is Compass.South or Compass.SouthEast or Compass.SouthWest : faces is Compass.North or Compass.NorthEast or Compass.NorthWest);
+    }
 }

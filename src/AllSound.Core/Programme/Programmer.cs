@@ -14,13 +14,15 @@ namespace AllSound.Core.Programme;
 /// <param name="Pieces">When it is worked at, with who; one unless it is done in pieces.</param>
 /// <param name="ReadyAt">When what it left is dry enough for the next.</param>
 /// <param name="FloatHours">Hours by the clock that it may slip before the finish does.</param>
+/// <param name="Mind">What waiting has brought about by then and has to be seen to first, as problems in words; empty where nothing has.</param>
 public sealed record PlannedTask(
     ProgrammeTask Task,
     string? Surface,
     string? Operation,
     ImmutableArray<(DateTime From, DateTime To, ImmutableArray<string> Crew)> Pieces,
     DateTime ReadyAt,
-    double FloatHours
+    double FloatHours,
+    ImmutableArray<string> Mind
 )
 {
     /// <summary>When it starts.</summary>
@@ -75,16 +77,9 @@ public static class Programmer
     /// <param name="job">The job.</param>
     /// <param name="specified">What was specified for each surface, by id.</param>
     /// <param name="asked">How it is asked for.</param>
-    /// <param name="progress">Told of the finish of each better plan; null: nobody.</param>
     /// <param name="cancel">Stops it.</param>
     /// <exception cref="OperationCanceledException">It was stopped.</exception>
-    public static ProgrammePlan Plan(
-        Job job,
-        IReadOnlyDictionary<string, Specified> specified,
-        Asked asked,
-        Action<DateTime>? progress = null,
-        CancellationToken cancel = default
-    )
+    public static ProgrammePlan Plan(Job job, IReadOnlyDictionary<string, Specified> specified, Asked asked, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
@@ -95,13 +90,7 @@ public static class Programmer
         var milestones = work.Milestones.Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
         var clock = ProjectOf.Clock(brief, asked.From);
         var project = ProjectOf.Of(brief, clock, asked.From);
-        var schedule = Scheduler.Solve(
-            project,
-            asked.Latest ? Aim.LatestStart : Aim.Finish,
-            asked.Seconds,
-            progress is null ? null : s => progress(clock.At(s.Finish)),
-            cancel
-        );
+        var schedule = Scheduler.Solve(project, asked.Latest ? Aim.LatestStart : Aim.Finish, asked.Seconds, cancel);
         if (schedule.Placed.IsEmpty)
         {
             var (against, about) = schedule.Outcome == Outcome.None ? Against(brief, clock, asked.From, cancel) : ([], []);
@@ -115,18 +104,36 @@ public static class Programmer
                 0,
                 [
                     .. work.Unplanned,
+                    .. Unbound(job, brief),
                     .. brief
                         .Tasks.Where(t => about.Contains(t.Id))
-                        .Select(t => new Unplanned(t.Title ?? t.Id, "It is bound by rules that stand against each other.", against)),
+                        .Select(t => new Unplanned(
+                            t.Title ?? t.Id,
+                            "It is bound by rules that stand against each other.",
+                            [$"let go of one of these: {string.Join("; ", against)}"]
+                        )),
                 ],
                 against
             );
         }
 
         var slip = Slack.Of(project, schedule);
+        var placed = schedule.Placed.ToDictionary(p => p.Activity.Id, StringComparer.Ordinal);
+        var mind = work
+            .Runs.SelectMany(r => r.Minded(id => (clock.At(placed[id].Start), clock.At(placed[id].End))))
+            .ToLookup(m => m.Task, m => m.Problem, StringComparer.Ordinal);
         var tasks = schedule
             .Placed.Where(p => !milestones.Contains(p.Activity.Id))
-            .Select(p => Planned(p, brief, clock, steps.GetValueOrDefault(p.Activity.Id), clock.Hours(slip.GetValueOrDefault(p.Activity.Id))))
+            .Select(p =>
+                Planned(
+                    p,
+                    brief,
+                    clock,
+                    steps.GetValueOrDefault(p.Activity.Id),
+                    clock.Hours(slip.GetValueOrDefault(p.Activity.Id)),
+                    [.. mind[p.Activity.Id].Distinct(StringComparer.Ordinal)]
+                )
+            )
             .OrderBy(t => t.Start)
             .ThenBy(t => t.Task.Id, StringComparer.Ordinal)
             .ToImmutableArray();
@@ -143,7 +150,7 @@ public static class Programmer
             clock.At(schedule.Bound),
             Math.Round(labour, 2),
             Math.Max(0, Math.Round(there - booked, 2)),
-            [.. work.Unplanned],
+            [.. work.Unplanned, .. Unbound(job, brief)],
             []
         );
     }
@@ -169,14 +176,34 @@ public static class Programmer
         return Help(Whole(job, new SurfaceWork(job, specified)), asked, finish, cancel);
     }
 
-    // The brief with the steps of the specifications among its tasks.
+    // The brief with the steps of the specifications among its tasks. What speaks of a step that is not in it binds nothing.
     private static ProgrammeBrief Whole(Job job, SurfaceWork work)
     {
         var own = job.Programme ?? new();
-        return own with { Tasks = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones], Links = [.. own.Links, .. work.Links] };
+        ProgrammeTask[] all = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones];
+        var known = all.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        return own with
+        {
+            Tasks = [.. all],
+            Links = [.. own.Links.Where(l => known.Contains(l.Before) && known.Contains(l.After)), .. work.Links],
+            Exclusions = [.. own.Exclusions.Where(e => known.Contains(e.First) && known.Contains(e.Second))],
+        };
     }
 
-    private static PlannedTask Planned(Placed placed, ProgrammeBrief brief, SiteClock clock, StepTask? step, double slip)
+    // Rules of one's own about steps that are not in the programme.
+    private static IEnumerable<Unplanned> Unbound(Job job, ProgrammeBrief whole)
+    {
+        var own = job.Programme ?? new();
+        var known = whole.Tasks.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        return own
+            .Links.SelectMany(l => new[] { l.Before, l.After })
+            .Concat(own.Exclusions.SelectMany(e => new[] { e.First, e.Second }))
+            .Where(id => !known.Contains(id))
+            .Distinct(StringComparer.Ordinal)
+            .Select(id => new Unplanned(id, "There is no such step in the plan: links and exclusions that name it bind nothing.", []));
+    }
+
+    private static PlannedTask Planned(Placed placed, ProgrammeBrief brief, SiteClock clock, StepTask? step, double slip, ImmutableArray<string> mind)
     {
         var task =
             brief.Tasks.FirstOrDefault(t => t.Id == placed.Activity.Id)
@@ -191,7 +218,8 @@ public static class Programmer
             step?.Operation,
             [.. placed.Pieces.SelectMany(p => Worked(placed.Activity, p)).Select(p => (clock.At(p.From), clock.At(p.To), p.Crew))],
             clock.At(placed.End).AddHours(dry),
-            Math.Round(slip, 2)
+            Math.Round(slip, 2),
+            mind
         );
     }
 
@@ -214,7 +242,7 @@ public static class Programmer
         bool Impossible(ImmutableArray<BriefRule> kept)
         {
             var rest = rules.Where(r => !kept.Contains(r)).Aggregate(brief, (b, r) => r.Drop(b));
-            return Scheduler.Solve(ProjectOf.Of(rest, clock, from), Aim.Finish, ToTell, cancel: cancel).Outcome == Outcome.None;
+            return Scheduler.Solve(ProjectOf.Of(rest, clock, from), Aim.Finish, ToTell, cancel).Outcome == Outcome.None;
         }
 
         if (Impossible([]))
@@ -242,15 +270,15 @@ public static class Programmer
                 }
             ),
             ("two hours of overtime a day", brief with { Hours = Longer(brief.Hours) }),
-            ("Saturdays too", brief with { Hours = brief.Hours with { Sat = brief.Hours.Sat.IsEmpty ? brief.Hours.Fri : brief.Hours.Sat } }),
+            ("Saturdays too", brief.Hours.Sat.IsEmpty && !brief.Hours.Fri.IsEmpty ? brief with { Hours = brief.Hours with { Sat = brief.Hours.Fri } } : brief),
         ];
         var found = ImmutableArray.CreateBuilder<WouldHelp>();
-        foreach (var (change, other) in changes)
+        foreach (var (change, other) in changes.Where(c => c.Brief != brief))
         {
             // What ends later than this does not help, so that nothing beyond it need be looked at.
             var of = ProjectOf.Clock(other, asked.From);
             var project = ProjectOf.Of(other, of, asked.From);
-            var schedule = Scheduler.Solve(project with { Horizon = Math.Min(project.Horizon, of.Until(finish)) }, Aim.Finish, asked.Seconds / 4, cancel: cancel);
+            var schedule = Scheduler.Solve(project with { Horizon = Math.Min(project.Horizon, of.Until(finish)) }, Aim.Finish, asked.Seconds / 4, cancel);
             if (!schedule.Placed.IsEmpty && (finish - of.At(schedule.Finish)).TotalHours >= Worthwhile)
             {
                 found.Add(new(change, of.At(schedule.Finish)));

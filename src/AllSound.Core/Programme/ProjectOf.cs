@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using System.Numerics;
 using AllSound.Core.Jobs;
 using AllSound.Scheduling;
 using Opening = AllSound.Scheduling.Opening;
@@ -65,7 +66,7 @@ internal static class ProjectOf
 
         Length(brief.SettleHours);
         Moment(brief.LockUp is { } lockUp && SiteClock.Minute(lockUp) is { } m ? start.Date.AddMinutes(m) : null);
-        return new SiteClock(start.Date, minutes.Where(m => m > 0).Aggregate(Divisor));
+        return new SiteClock(start.Date, minutes.Where(m => m > 0).Aggregate((a, b) => (int)BigInteger.GreatestCommonDivisor(a, b)));
     }
 
     /// <summary>The project.</summary>
@@ -129,15 +130,13 @@ internal static class ProjectOf
                 foreach (var film in dust || splash ? wet : [])
                 {
                     // The steps of one surface have their own order.
-                    if (film.Id != task.Id && Surface(film) is var s && (s is null || s != Surface(task)))
+                    if (film.Id != task.Id && StepId.Owner(film.Id) is var owner && (owner is null || owner != StepId.Owner(task.Id)))
                     {
                         yield return new(task.Id, dust ? clock.Long(brief.SettleHours) : 0, film.Id, clock.Long(film.WetHours));
                     }
                 }
             }
         }
-
-        string? Surface(ProgrammeTask t) => t.Id.LastIndexOf('/') is > 0 and var at ? t.Id[..at] : null;
     }
 
     private static Activity Activity(ProgrammeTask task, ProgrammeBrief brief, SiteClock clock, DateTime start, Timetable working, Timetable always, bool onlyIfLate)
@@ -185,8 +184,6 @@ internal static class ProjectOf
         {
             TaskSplit.Pieces when duration > 0 => Pausing.InPieces,
             TaskSplit.Pauses => Pausing.WhileClosed,
-            // A coat that no stretch holds is laid wall by wall, with the breaks between two of them.
-            _ when task.Id.Contains('/', StringComparison.Ordinal) && hours.Openings.All(o => o.Length < duration) => Pausing.WhileClosed,
             _ => Pausing.Never,
         };
         return new()
@@ -258,6 +255,4 @@ internal static class ProjectOf
     }
 
     private static Weekday Of(DayOfWeek day) => (Weekday)(((int)day + 6) % 7);
-
-    private static int Divisor(int a, int b) => b == 0 ? a : Divisor(b, a % b);
 }

@@ -16,6 +16,35 @@ namespace AllSound.Core.Programme;
 /// <param name="DryHours">Hours after its end until what it left is dry enough for the next; 0 where it leaves nothing wet.</param>
 internal sealed record StepTask(ProgrammeTask Task, string? Surface, string Operation, double Labour, double DryHours);
 
+/// <summary>The steps of a surface, each with the task that it is done by: its own, or one that serves the whole room.</summary>
+/// <param name="Surface">Id of the surface.</param>
+/// <param name="Start">Its condition when the first of them is begun.</param>
+/// <param name="Steps">Its steps in the order in which the room is worked.</param>
+internal sealed record SurfaceRun(string Surface, Condition Start, ImmutableArray<(Step Step, string Task)> Steps)
+{
+    /// <summary>
+    /// What by the transition function is no longer as it has to be when a step is begun, because of what waiting did meanwhile: by task, in words.
+    /// </summary>
+    /// <param name="when">When a task is begun and ended.</param>
+    public IEnumerable<(string Task, string Problem)> Minded(Func<string, (DateTime Start, DateTime End)> when)
+    {
+        var condition = Start;
+        DateTime? ended = null;
+        foreach (var (step, task) in Steps)
+        {
+            var (start, end) = when(task);
+            var done = Treatments.Apply(condition, step.Act, ended is { } e ? Math.Max(0, (start - e).TotalHours) : step.WaitBefore);
+            foreach (var need in done.UnmetNeeds)
+            {
+                yield return (task, need.Problem);
+            }
+
+            condition = done.After;
+            ended = ended > end ? ended : end;
+        }
+    }
+}
+
 /// <summary>Work that is not in the programme.</summary>
 /// <param name="Task">What.</param>
 /// <param name="Reason">Why not.</param>
@@ -41,9 +70,12 @@ internal sealed class SurfaceWork
     private readonly List<TaskLink> links = [];
     private readonly List<Unplanned> unplanned = [];
     private readonly List<ProgrammeTask> milestones = [];
+    private readonly List<SurfaceRun> runs = [];
+    private readonly double longest;
 
     public SurfaceWork(Job job, IReadOnlyDictionary<string, Specified> specified)
     {
+        longest = LongestStretch(job.Programme?.Hours ?? new());
         foreach (var space in job.Buildings.SelectMany(b => b.Spaces))
         {
             var surfaces = space.Surfaces.Where(s => Free(s, specified[s.Id])).ToArray();
@@ -61,6 +93,9 @@ internal sealed class SurfaceWork
     public IReadOnlyList<TaskLink> Links => links;
 
     public IReadOnlyList<Unplanned> Unplanned => unplanned;
+
+    /// <summary>For each surface its steps in their order, each with the task that it is done by.</summary>
+    public IReadOnlyList<SurfaceRun> Runs => runs;
 
     private bool Free(Surface surface, Specified specified)
     {
@@ -89,24 +124,20 @@ internal sealed class SurfaceWork
 
     private void Room(Space space, Surface[] surfaces, ImmutableArray<ImmutableArray<Step>> sequences)
     {
-        var order = new RoomOrder(sequences);
-        var last = new (string Id, Step Step)?[sequences.Length];
-        var firsts = new string?[sequences.Length];
         var front = new List<string>();
-        var leadDone = new List<string>();
+        // What has to be done before any coat after the lead work: what disturbs lead, then the clearing of it.
+        var leadWork = new List<(string Id, bool Clears)>();
+        var run = surfaces.Select(_ => new List<(Step Step, string Id)>()).ToArray();
         string? clearing = null;
-        foreach (var part in order.Parts)
+        var parts = new RoomOrder(sequences).Parts;
+        var own = parts.Where(p => p.Sequence is not null).SelectMany(p => p.Steps).Select(s => (s.Sequence, s.Step.Number)).ToHashSet();
+        foreach (var part in parts)
         {
-            if (part.Phase == RoomPhase.Finishing && leadDone.Count > 0)
-            {
-                // The lead area is cleared, or what disturbs lead elsewhere is done.
-                AfterLead(part);
-            }
-
+            var first = true;
             foreach (var step in part.Steps)
             {
                 var once = part.Sequence is null;
-                var id = once ? $"{space.Id}/{step.Step.Act.Operation.Id}" : $"{surfaces[step.Sequence].Id}/{step.Step.Number}";
+                var id = once ? StepId.Once(space, step.Step.Act.Operation.Id) : StepId.Of(surfaces[step.Sequence], step.Step.Number);
                 Add(id, space, once ? null : surfaces[step.Sequence], step);
                 switch (part.Phase)
                 {
@@ -116,51 +147,74 @@ internal sealed class SurfaceWork
                         break;
                     case RoomPhase.ClearingLead:
                     case RoomPhase.ClearingUp:
-                        foreach (var before in last.OfType<(string Id, Step Step)>())
+                        // Each surface that it serves waits as long before it as by itself.
+                        for (var i = 0; i < run.Length; i++)
                         {
-                            Link(before.Id, id, 0);
+                            Link(Last(run[i]), id, step.Serves.FirstOrDefault(x => x.Sequence == i).Step?.WaitBefore ?? 0);
                         }
 
                         Link(clearing, id, 0);
-                        clearing = part.Phase == RoomPhase.ClearingUp ? id : null;
+                        clearing = id;
                         if (part.Phase == RoomPhase.ClearingLead)
                         {
-                            leadDone = [id];
+                            leadWork = [(id, true)];
                         }
 
                         break;
                     default:
-                        var i = part.Sequence!.Value;
-                        Link(
-                            last[i]?.Id ?? front.LastOrDefault(),
-                            id,
-                            step.Step.WaitBefore,
-                            last[i]?.Step.Act.LatestDays is { } days && step.Step.Act.Operation.Role is CoatRole.Undercoat or CoatRole.Finish ? days * 24.0 : null
-                        );
-                        firsts[i] ??= id;
-                        last[i] = (id, step.Step);
-                        break;
+                        var wait = Owed(sequences[step.Sequence], step.Step, n => own.Contains((step.Sequence, n)));
+                        foreach (var (done, clears) in first && part.Phase == RoomPhase.Finishing ? leadWork : [])
+                        {
+                            Link(done, id, clears ? wait : 0);
+                        }
+
+                        Link(Last(run[step.Sequence]) ?? front.LastOrDefault(), id, wait);
+                        run[step.Sequence].Add((step.Step, id));
+                        first = false;
+                        continue;
                 }
-            }
 
-            if (part.Phase == RoomPhase.Preparing)
-            {
-                leadDone.Add(last[part.Sequence!.Value]!.Value.Id);
-            }
-
-            void AfterLead(RoomPart finishing)
-            {
-                var first = finishing.Steps[0];
-                var to = $"{surfaces[first.Sequence].Id}/{first.Step.Number}";
-                foreach (var done in leadDone.Where(d => d != last[finishing.Sequence!.Value]?.Id))
+                foreach (var (sequence, served) in step.Serves)
                 {
-                    Link(done, to, 0);
+                    run[sequence].Add((served, id));
                 }
+            }
+
+            if (part is { Phase: RoomPhase.Preparing, Sequence: { } prepared })
+            {
+                leadWork.Add((Last(run[prepared])!, false));
+            }
+        }
+
+        for (var i = 0; i < surfaces.Length; i++)
+        {
+            runs.Add(new(surfaces[i].Id, sequences[i].IsEmpty ? default : sequences[i][0].Before, [.. run[i]]));
+            var ids = run[i].ToDictionary(x => x.Step.Number, x => x.Id);
+            foreach (var wait in LatestWaits.Of(sequences[i]))
+            {
+                Link(ids.GetValueOrDefault(sequences[i][wait.Before].Number), ids[sequences[i][wait.After].Number], 0, wait.MostHours);
             }
         }
 
         Prepared(space, surfaces, sequences);
-        FromTheCeilingDown(surfaces, sequences);
+        if (space.Kind == SpaceKind.Room)
+        {
+            FromTheCeilingDown(surfaces, sequences);
+        }
+
+        static string? Last(List<(Step Step, string Id)> steps) => steps.Count > 0 ? steps[^1].Id : null;
+    }
+
+    // The wait before a step, with what was waited for the steps just before it that are done elsewhere now, once for the room.
+    private static double Owed(ImmutableArray<Step> sequence, Step step, Func<int, bool> own)
+    {
+        var owed = step.WaitBefore;
+        for (var i = sequence.IndexOf(step) - 1; i >= 0 && !own(sequence[i].Number); i--)
+        {
+            owed += sequence[i].WaitBefore;
+        }
+
+        return owed;
     }
 
     // What makes dust or splashes on any surface, before the first undercoat or topcoat of any.
@@ -173,7 +227,7 @@ internal sealed class SurfaceWork
 
         var ready = new ProgrammeTask
         {
-            Id = $"{space.Id}/prepared",
+            Id = StepId.Once(space, "prepared"),
             Title = $"{space.Title}: everything prepared",
             Space = space.Id,
             Hours = 0,
@@ -184,21 +238,21 @@ internal sealed class SurfaceWork
         for (var i = 0; i < sequences.Length; i++)
         {
             var coat = sequences[i].FirstOrDefault(s => s.Act.Operation.Role is CoatRole.Undercoat or CoatRole.Finish);
-            if (coat is null || !known.Contains($"{surfaces[i].Id}/{coat.Number}"))
+            if (coat is null || !known.Contains(StepId.Of(surfaces[i], coat.Number)))
             {
                 continue;
             }
 
             foreach (
                 var step in sequences[i]
-                    .Where(s => s.Number < coat.Number && (s.Act.MakesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains($"{surfaces[i].Id}/{s.Number}"))
+                    .Where(s => s.Number < coat.Number && (s.Act.MakesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains(StepId.Of(surfaces[i], s.Number)))
             )
             {
                 any = true;
-                Link($"{surfaces[i].Id}/{step.Number}", ready.Id, 0);
+                Link(StepId.Of(surfaces[i], step.Number), ready.Id, 0);
             }
 
-            Link(ready.Id, $"{surfaces[i].Id}/{coat.Number}", 0);
+            Link(ready.Id, StepId.Of(surfaces[i], coat.Number), 0);
         }
 
         if (any)
@@ -218,7 +272,7 @@ internal sealed class SurfaceWork
         var lasts = surfaces
             .Select(
                 (s, i) =>
-                    (Rank: Rank(s.Element), Id: sequences[i].LastOrDefault(x => x.Act.Operation.Role == CoatRole.Finish) is { } coat ? $"{s.Id}/{coat.Number}" : null)
+                    (Rank: Rank(s.Element), Id: sequences[i].LastOrDefault(x => x.Act.Operation.Role == CoatRole.Finish) is { } coat ? StepId.Of(s, coat.Number) : null)
             )
             .Where(x => x.Id is not null && known.Contains(x.Id))
             .GroupBy(x => x.Rank)
@@ -236,9 +290,9 @@ internal sealed class SurfaceWork
     private static int Rank(Element element) =>
         element switch
         {
-            Element.Ceiling => 0,
-            Element.Wall => 1,
-            Element.Floor => 3,
+            Element.Ceiling or Element.Cornice => 0,
+            Element.Wall or Element.ChimneyBreast => 1,
+            Element.Floor or Element.Step => 3,
             _ => 2,
         };
 
@@ -273,6 +327,8 @@ internal sealed class SurfaceWork
             kinds.Add(TaskKind.Outside);
         }
 
+        var labour = step.Step.Spend.Hours + again;
+        var hours = Math.Max(Quarter, Math.Ceiling(Math.Round(labour / Quarter, 3)) * Quarter);
         tasks.Add(
             new(
                 new ProgrammeTask
@@ -280,20 +336,24 @@ internal sealed class SurfaceWork
                     Id = id,
                     Title = surface is null ? $"{space.Title}: {act.Operation.Title}" : $"{surface.Title}: {act.Operation.Title}",
                     Space = space.Id,
-                    Hours = Math.Max(Quarter, Math.Ceiling(Math.Round((step.Step.Spend.Hours + again) / Quarter, 3)) * Quarter),
+                    Hours = hours,
                     People = act.Operation.ByOthers ? 0 : 1,
                     Kinds = kinds.ToImmutable(),
                     WetHours = coat ? Math.Max(LeastWet, act.Product?.Drying.Touch ?? 0) : 0,
                     ShutHours = coat && surface is { Element: Element.Window or Element.Door } ? act.Product?.Drying.Touch : null,
-                    Split = coat || step.Step.Spend.Hours + again <= ShortTask ? TaskSplit.Never : TaskSplit.Pauses,
+                    // A coat that no stretch holds is laid wall by wall, with the breaks between two of them.
+                    Split = hours <= (coat ? longest : Math.Min(ShortTask, longest)) ? TaskSplit.Never : TaskSplit.Pauses,
                 },
                 surface?.Id,
                 act.Operation.Id,
-                step.Step.Spend.Hours + again,
+                labour,
                 act.Leaves?.Least ?? 0
             )
         );
     }
+
+    private static double LongestStretch(WeekHours hours) =>
+        Enum.GetValues<DayOfWeek>().SelectMany(d => hours.Of(d)).Select(s => SiteClock.Stretch(s) is { } x ? (x.To - x.From) / 60.0 : 0).DefaultIfEmpty(0).Max();
 
     private void Link(string? before, string after, double least, double? most = null)
     {

@@ -45,6 +45,9 @@ public static class Figures
     public static decimal Shown(decimal amount) =>
         Math.Abs(amount) >= 20 ? decimal.Round(amount, 0, MidpointRounding.AwayFromZero) : decimal.Round(amount, 2, MidpointRounding.AwayFromZero);
 
+    /// <summary>A moment: "Tue 3 Nov 12:00".</summary>
+    public static string Moment(DateTime at) => at.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture);
+
     /// <summary>Hours of work: "7 h", "1.1 h", "45 min".</summary>
     public static string Hours(double hours) =>
         hours is > 0 and < 0.95 ? string.Create(CultureInfo.InvariantCulture, $"{Math.Max(5, Math.Round(hours * 60 / 5) * 5)} min") : $"{Rounded(hours)} h";

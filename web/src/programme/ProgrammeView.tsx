@@ -84,6 +84,10 @@ export function ProgrammeView() {
                                 ? ""
                                 : "holds the finish"}
                           </span>
+                          {e.start === e.task.start &&
+                            e.task.mind.map((m) => (
+                              <span key={m} className="dry presumed">{`see to this first: ${m}`}</span>
+                            ))}
                           {e.last && e.task.readyAt > e.end && (
                             <span className="soft dry">{`dry for the next ${clock(e.task.readyAt, day)}`}</span>
                           )}
@@ -107,7 +111,7 @@ export function ProgrammeView() {
             </header>
             <div className="body">
               {data.unplanned.map((u) => (
-                <article key={u.task} className="finding">
+                <article key={`${u.task} ${u.reason}`} className="finding">
                   <strong>{u.task}</strong>
                   <p className="small">{u.reason}</p>
                   {u.frees.length > 0 && <p className="small soft">{`To free it: ${u.frees.join("; ")}.`}</p>}

@@ -13,7 +13,7 @@ namespace AllSound.Core.Specification;
 internal static partial class Manners
 {
     /// <summary>All manners.</summary>
-    public static ImmutableArray<Manner> All { get; } = [.. People(), .. Products(), .. Tools(), .. Weather()];
+    public static ImmutableArray<Manner> All { get; } = [.. People(), .. Products(), .. Grounds(), .. Tools(), .. Weather()];
 
     private static readonly FrozenDictionary<string, Manner> ById = All.ToFrozenDictionary(m => m.Id, StringComparer.Ordinal);
 
