@@ -6,7 +6,7 @@ using AllSound.Core.Surfaces;
 
 namespace AllSound.Cli;
 
-/// <summary>Surfaces, readings and prices out of a job file as a table, and back in.</summary>
+/// <summary>Surfaces, readings, prices and weather out of a job file as a table, and back in.</summary>
 internal static class TableVerbs
 {
     private sealed record Kind(Func<Job, string> Write, Func<Job, string, CancellationToken, (Job? Job, ImmutableArray<Fault> Faults)> Read);
@@ -16,6 +16,7 @@ internal static class TableVerbs
         ["surfaces"] = new(Tables.Surfaces, Tables.ReadSurfaces),
         ["readings"] = new(Tables.Readings, Tables.ReadReadings),
         ["prices"] = new(Tables.Prices, Tables.ReadPrices),
+        ["weather"] = new(Tables.Weather, Tables.ReadWeather),
     };
 
     public static IEnumerable<Command> All()
@@ -27,7 +28,7 @@ internal static class TableVerbs
     private static Command Out()
     {
         var (kind, file) = (KindArgument(), FileVerbs.FileArgument());
-        var command = new Command("table", "writes the surfaces, the readings or the price lists of a job as CSV") { kind, file };
+        var command = new Command("table", "writes the surfaces, the readings, the price lists or the weather of a job as CSV") { kind, file };
         command.SetAction(parsed =>
         {
             if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)
@@ -45,7 +46,7 @@ internal static class TableVerbs
     {
         var (kind, file) = (KindArgument(), FileVerbs.FileArgument());
         var table = new Argument<string>("TABLE.csv") { Description = "the table" };
-        var command = new Command("take-in", "writes the job with a CSV table of surfaces, readings or prices taken in") { kind, file, table };
+        var command = new Command("take-in", "writes the job with a CSV table of surfaces, readings, prices or weather taken in") { kind, file, table };
         command.SetAction(parsed =>
         {
             if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)

@@ -3,8 +3,11 @@ namespace AllSound.StandIns;
 /// <summary>What is wrong with the service, on demand.</summary>
 internal sealed class Trouble
 {
-    /// <summary>All that may be wrong: none; slow (no answer within a minute); down (the connection is cut); error; rubbish (bytes that are no table); out-of-stock.</summary>
-    public static readonly string[] Names = ["none", "slow", "down", "error", "rubbish", "out-of-stock"];
+    /// <summary>
+    /// All that may be wrong: none; slow (no answer within a minute); down (the connection is cut); error; rubbish (bytes that are no table);
+    /// out-of-stock (the supplier's shelf is empty); wrong (a forecast of another climate); old (a forecast of three days ago).
+    /// </summary>
+    public static readonly string[] Names = ["none", "slow", "down", "error", "rubbish", "out-of-stock", "wrong", "old"];
 
     private volatile string now = "none";
 

@@ -102,6 +102,25 @@ internal static class JobEndpoints
             .ProducesProblem(503)
             .ProducesProblem(504)
             .WithName("askSupplier");
+        api.MapGet("/{job}/weather.csv", (string job, JobStore store) => Table(store, job, "weather", Tables.Weather))
+            .Produces<string>(200, "text/csv")
+            .ProducesProblem(404)
+            .WithName("exportWeather");
+        api.MapPost("/{job}/weather.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadWeather, "Weather taken in"))
+            .Accepts<string>("text/csv")
+            .Produces<Saved>()
+            .ProducesValidationProblem()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .WithName("importWeather");
+        api.MapPost("/{job}/weather", AskWeather)
+            .Produces<Saved>()
+            .ProducesProblem(404)
+            .ProducesProblem(409)
+            .ProducesProblem(502)
+            .ProducesProblem(503)
+            .ProducesProblem(504)
+            .WithName("askWeather");
         api.MapGet(
                 "/{job}/shopping.csv",
                 (string job, JobStore store, Analysis analysis) =>
@@ -187,15 +206,35 @@ internal static class JobEndpoints
         return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version)) : Requests.Refused(outcome, "job", _ => null);
     }
 
-    // A list with anything at fault is refused whole: the prices last known stay.
-    private static async Task<IResult> AskSupplier(string job, JobStore store, SupplierLine supplier, CancellationToken cancel)
+    private static Task<IResult> AskSupplier(string job, JobStore store, SupplierLine supplier, CancellationToken cancel) =>
+        Ask(job, store, supplier, _ => supplier.Prices(cancel), "Prices of the supplier taken in", (of, table) => Tables.ReadPrices(of, table, cancel));
+
+    private static Task<IResult> AskWeather(string job, JobStore store, WeatherLine weather, CancellationToken cancel) =>
+        Ask(
+            job,
+            store,
+            weather,
+            stored => weather.Forecast(SitePlace.Latitude(stored.Job), stored.Job.Weather?.Longitude ?? 0, cancel),
+            "Forecast taken in",
+            (of, table) => Tables.ReadWeather(of, table, cancel)
+        );
+
+    // A table with anything at fault is refused whole: what was last known stays.
+    private static async Task<IResult> Ask(
+        string job,
+        JobStore store,
+        OutsideLine line,
+        Func<StoredJob, Task<(string? Table, string? Problem, int Status)>> ask,
+        string label,
+        Func<Job, string, (Job? Job, ImmutableArray<Fault> Faults)> read
+    )
     {
-        if (store.Find(job) is null)
+        if (store.Find(job) is not { } known)
         {
             return Requests.NotFound("job");
         }
 
-        var (table, problem, status) = await supplier.Prices(cancel);
+        var (table, problem, status) = await ask(known);
         if (table is null)
         {
             return Results.Problem(title: problem, statusCode: status);
@@ -205,16 +244,16 @@ internal static class JobEndpoints
         var outcome = Edits.Replace(
             store,
             job,
-            "Prices of the supplier taken in",
+            label,
             stored =>
             {
-                var read = Tables.ReadPrices(stored.Job, table, cancel);
-                faults = read.Faults;
-                return read;
+                var taken = read(stored.Job, table);
+                faults = taken.Faults;
+                return taken;
             }
         );
         return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version))
-            : !faults.IsEmpty ? Results.Problem(title: $"The supplier's list is at fault ({faults[0]}). The prices last known stay.", statusCode: 502)
+            : !faults.IsEmpty ? Results.Problem(title: $"What was sent is at fault ({faults[0]}). {line.Stays}", statusCode: 502)
             : Requests.Refused(outcome, "job", _ => null);
     }
 

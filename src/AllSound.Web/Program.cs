@@ -105,6 +105,7 @@ if (!describing)
 
 builder.Services.AddSingleton(_ => new InstrumentLine(settings.Instruments));
 builder.Services.AddSingleton(_ => new SupplierLine(settings.Supplier));
+builder.Services.AddSingleton(_ => new WeatherLine(settings.Weather));
 
 var app = builder.Build();
 app.Use(

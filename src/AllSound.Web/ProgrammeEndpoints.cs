@@ -1,6 +1,8 @@
 using System.Collections.Concurrent;
+using System.Collections.Immutable;
 using System.Text;
 using AllSound.Core.Exchange;
+using AllSound.Core.Jobs;
 using AllSound.Core.Programme;
 using AllSound.Storage;
 using Microsoft.AspNetCore.Mvc;
@@ -67,6 +69,17 @@ internal sealed class Programmes(Analysis analysis) : IDisposable
     }
 }
 
+/// <summary>May the next coats be laid.</summary>
+/// <param name="Surfaces">A report for each surface asked about.</param>
+/// <param name="Weather">What is known of the weather; null where nothing is.</param>
+internal sealed record ConditionsOf(ImmutableArray<ConditionsReport> Surfaces, WeatherKnown? Weather);
+
+/// <summary>What is known of the weather.</summary>
+/// <param name="AsOf">When it was foretold; null where nobody said.</param>
+/// <param name="Until">Until when it is known.</param>
+/// <param name="Ways">In how many other ways it may come.</param>
+internal sealed record WeatherKnown(DateTime? AsOf, DateTime Until, int Ways);
+
 /// <summary>How a programme is asked for.</summary>
 /// <remarks>Properties, not a constructor: the generator of the routes writes typeof of each parameter, which a nullable one does not bear.</remarks>
 internal sealed record ProgrammeQuery
@@ -130,6 +143,8 @@ internal static class ProgrammeEndpoints
             (report, _, query) => Sent(ProgrammeTables.Table(SpokenJson.Say(report, RequestSpeech.Current)), "text/csv", $"{query.Job}.programme.csv")
         );
 
+        api.MapGet("conditions", Conditions).Produces<ConditionsOf>().ProducesValidationProblem().ProducesProblem(404).WithName("getConditions");
+
         void Map(string path, string name, string? type, Func<ProgrammeReport, StoredJob, ProgrammeQuery, IResult> write)
         {
             var route = api.MapGet(
@@ -142,6 +157,34 @@ internal static class ProgrammeEndpoints
                 .WithName(name);
             _ = type is null ? route.Produces<ProgrammeReport>() : route.Produces<string>(200, type);
         }
+    }
+
+    private static IResult Conditions(string job, string? surface, string? at, JobStore store, Analysis analysis)
+    {
+        if (store.Find(job) is not { } stored)
+        {
+            return Requests.NotFound("job");
+        }
+
+        var moment = at is null ? TimeProvider.System.GetLocalNow().DateTime : ProgrammeAsking.Moment(at);
+        if (moment is not { } asked)
+        {
+            return Requests.Problem([new Fault("$.at", "expected a local time as 2026-12-01T08:00")]);
+        }
+
+        var wanted = stored.Job.Surfaces().Where(x => surface is null || x.Surface.Id == surface).ToArray();
+        if (surface is not null && wanted.Length == 0)
+        {
+            return Requests.NotFound("surface");
+        }
+
+        var specified = analysis.SpecifyAll(stored);
+        return Results.Ok(
+            new ConditionsOf(
+                [.. wanted.Select(x => ConditionsReport.Of(Conditioner.Of(stored.Job, x.Space, x.Surface, specified, asked), x.Surface.Title))],
+                stored.Job.Weather is { Hourly: [.., var last] } weather ? new WeatherKnown(weather.AsOf, last.Time, weather.Members.Length) : null
+            )
+        );
     }
 
     private static IResult Sent(string text, string type, string file) => Results.File(Encoding.UTF8.GetBytes(text), type, file);

@@ -7,6 +7,7 @@ namespace AllSound.Web;
 /// <param name="Import">A job file to put in at the start, or null.</param>
 /// <param name="Instruments">Host and port of the instrument service.</param>
 /// <param name="Supplier">Host and port of the supplier's price service.</param>
+/// <param name="Weather">Host and port of the weather service.</param>
 /// <param name="Fresh">Replace a job of the same id with the one put in.</param>
 /// <param name="Copies">Folder of the automatic copies; null for none.</param>
 /// <param name="Log">File of the log; null for none.</param>
@@ -21,6 +22,7 @@ internal sealed record Settings(
     bool Fresh,
     string Instruments,
     string Supplier,
+    string Weather,
     string? Copies,
     string? Log,
     string[] Hosts,
@@ -43,6 +45,7 @@ internal sealed record Settings(
             configuration.GetValue("fresh", defaultValue: false),
             configuration["instruments"] ?? "127.0.0.1:5180",
             configuration["supplier"] ?? "127.0.0.1:5184",
+            configuration["weather"] ?? "127.0.0.1:5185",
             copies == "none" ? null : Path.GetFullPath(copies),
             log == "none" ? null : Path.GetFullPath(log),
             (configuration["hosts"] ?? "").Split([';', ','], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries),

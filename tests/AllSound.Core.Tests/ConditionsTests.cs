@@ -66,7 +66,7 @@ public sealed class ConditionsTests
         Assert.Equal(9.427, Hour(found.From), 0.15);
         Assert.Contains(found.Limits, l => l is { What: "above the dew point", Met: false });
         // The steel is at the dew point at 20.132 h; the case has a film that lives after four hours, this coat one that is touch-dry after its own.
-        var touch = Coatings.All.Single(c => found.Coat!.EndsWith($", {c.Title}", StringComparison.Ordinal)).Drying.Touch;
+        var touch = Coatings.All.Single(c => found.Coat!.EndsWith(c.Title, StringComparison.Ordinal)).Drying.Touch;
         Assert.Equal(20.132 - touch, Hour(found.LatestEnd), 0.15);
         Assert.True(found.LatestStart < found.LatestEnd);
     }
@@ -87,7 +87,7 @@ public sealed class ConditionsTests
     {
         ImmutableArray<AirAt> rows = [.. Enumerable.Range(8, 13).Select(h => Row(h, 16, 16) with { RainMm = h is 14 or 15 ? 2 : 0 })];
         var found = Ask(Day.AddHours(8), new SiteWeather { Hourly = rows });
-        var touch = Coatings.All.Single(c => found.Coat!.EndsWith($", {c.Title}", StringComparison.Ordinal)).Drying.Touch;
+        var touch = Coatings.All.Single(c => found.Coat!.EndsWith(c.Title, StringComparison.Ordinal)).Drying.Touch;
         Assert.Equal(May.Until, found.May);
         Assert.Equal(14 - touch, Hour(found.LatestEnd), 0.1);
     }
@@ -171,7 +171,7 @@ public sealed class ConditionsTests
     {
         ImmutableArray<AirAt> rows = [.. Enumerable.Range(8, 13).Select(h => Row(h, 16, 16))];
         var found = Ask(Day.AddHours(8), new SiteWeather { Hourly = rows });
-        var touch = Coatings.All.Single(c => found.Coat!.EndsWith($", {c.Title}", StringComparison.Ordinal)).Drying.Touch;
+        var touch = Coatings.All.Single(c => found.Coat!.EndsWith(c.Title, StringComparison.Ordinal)).Drying.Touch;
         Assert.Equal(May.Until, found.May);
         Assert.Equal(20 - touch, Hour(found.LatestEnd), 0.1);
         Assert.Contains("not known", Assert.Single(found.Reasons), StringComparison.Ordinal);

@@ -15,13 +15,14 @@ public sealed class Server : IDisposable
     private readonly WebApplicationFactory<Program> factory;
     private bool stopped;
 
-    public Server(string? instruments = null, string? database = null, string? supplier = null)
+    public Server(string? instruments = null, string? database = null, string? supplier = null, string? weather = null)
     {
         Database = database ?? Path.Combine(Path.GetTempPath(), $"allsound-test-{Guid.NewGuid():N}.db");
         factory = new WebApplicationFactory<Program>().WithWebHostBuilder(b =>
             b.UseSetting("db", Database)
                 .UseSetting("instruments", instruments ?? "127.0.0.1:1")
                 .UseSetting("supplier", supplier ?? "127.0.0.1:1")
+                .UseSetting("weather", weather ?? "127.0.0.1:1")
                 .UseSetting("copies", "none")
                 .UseSetting("log", "none")
         );

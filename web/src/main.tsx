@@ -11,6 +11,7 @@ import "./styles.keep.css";
 import "./styles.jobs.css";
 import "./styles.buy.css";
 import "./styles.programme.css";
+import "./styles.conditions.css";
 import "./styles.reckoner.css";
 import "./styles.phone.css";
 

@@ -13,6 +13,13 @@ namespace AllSound.Core.Exchange;
 /// <param name="Source">Where the value comes from.</param>
 public sealed record LimitReport([property: Prose] string What, double? Value, double Limit, string Unit, bool Met, [property: Prose] string Source);
 
+/// <summary>A stretch of the day.</summary>
+/// <param name="From">Its beginning.</param>
+/// <param name="To">Its end.</param>
+/// <param name="May">May the coat be laid in it.</param>
+/// <param name="Why">Why not; empty where it may.</param>
+public sealed record DayStretchReport(DateTime From, DateTime To, bool May, [property: Prose] string Why);
+
 /// <summary>May the next coat of a surface be laid, and when.</summary>
 /// <param name="Id">Id of the surface.</param>
 /// <param name="Title">Its title.</param>
@@ -27,6 +34,7 @@ public sealed record LimitReport([property: Prose] string What, double? Value, d
 /// <param name="Reasons">Why.</param>
 /// <param name="Todo">What would make it possible.</param>
 /// <param name="Meanwhile">What else can be done.</param>
+/// <param name="Day">The day from midnight to midnight; empty where no weather is known.</param>
 public sealed record ConditionsReport(
     string Id,
     string Title,
@@ -40,7 +48,8 @@ public sealed record ConditionsReport(
     DateTime? LatestEnd,
     [property: Prose] ImmutableArray<string> Reasons,
     [property: Prose] ImmutableArray<string> Todo,
-    [property: Prose] ImmutableArray<string> Meanwhile
+    [property: Prose] ImmutableArray<string> Meanwhile,
+    ImmutableArray<DayStretchReport> Day
 )
 {
     /// <summary>Conditions in the words of the reports.</summary>
@@ -60,7 +69,8 @@ public sealed record ConditionsReport(
             found.LatestEnd,
             found.Reasons,
             found.Todo,
-            found.Meanwhile
+            found.Meanwhile,
+            [.. found.Day.Select(d => new DayStretchReport(d.From, d.To, d.May, d.Why))]
         );
     }
 }

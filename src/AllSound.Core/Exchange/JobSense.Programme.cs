@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Jobs;
 using AllSound.Core.Programme;
 
@@ -61,6 +62,7 @@ public static partial class JobSense
             Range(faults, $"$.programme.equipment[{i}].count", programme.Equipment[i].Count, 1, 1000);
         }
 
+        Range(faults, "$.programme.boldness", programme.Boldness, 0, 1);
         var skills = programme.Crew.SelectMany(c => c.Skills).ToHashSet(StringComparer.Ordinal);
         var ids = new HashSet<string>(StringComparer.Ordinal);
         for (var i = 0; i < programme.Tasks.Length; i++)
@@ -72,6 +74,15 @@ public static partial class JobSense
         }
 
         LinkFaults(faults, job, programme, ids, equipment, skills);
+    }
+
+    /// <summary>What is wrong with the weather of a job.</summary>
+    public static ImmutableArray<Fault> OfWeather(Job job)
+    {
+        ArgumentNullException.ThrowIfNull(job);
+        var faults = new Faults();
+        WeatherFaults(faults, job);
+        return faults.ToImmutable();
     }
 
     private static void WeatherFaults(Faults faults, Job job)
@@ -98,6 +109,29 @@ public static partial class JobSense
             if (i > 0 && row.Time <= weather.Hourly[i - 1].Time)
             {
                 faults.Add($"{at}.time", "expected a later time than in the row before");
+            }
+        }
+
+        for (var i = 0; i < weather.Members.Length; i++)
+        {
+            var (at, member) = ($"$.weather.members[{i}]", weather.Members[i]);
+            LengthLimits.Check(faults, at, member);
+            Rows($"{at}.airC", member.AirC, -45, 60);
+            Rows($"{at}.rh", member.Rh, 1, 100);
+            Rows($"{at}.rainMm", member.RainMm, 0, 200);
+            Rows($"{at}.windMs", member.WindMs, 0, 60);
+        }
+
+        void Rows(string at, ImmutableArray<double> figures, double least, double most)
+        {
+            if (!figures.IsEmpty && figures.Length != weather.Hourly.Length)
+            {
+                faults.Add(at, $"expected a figure for each of the {weather.Hourly.Length} rows of the hourly table, found {figures.Length}");
+            }
+
+            for (var i = 0; i < figures.Length; i++)
+            {
+                Range(faults, $"{at}[{i}]", figures[i], least, most);
             }
         }
     }

@@ -70,6 +70,7 @@ public sealed record WouldHelpReport([property: Prose] string Change, DateTime F
 /// <param name="WouldHelp">What would bring the finish forward.</param>
 /// <param name="Outcome">best (proved), legal, none (proved that there is none) or unknown (none found in the time given).</param>
 /// <param name="Against">Where there is none: the smallest set of rules that stand against each other.</param>
+/// <param name="Weather">What is known of the weather, with its age.</param>
 public sealed record ProgrammeReport(
     ImmutableArray<ProgrammeTaskReport> Tasks,
     DateTime? Finish,
@@ -84,7 +85,8 @@ public sealed record ProgrammeReport(
     ImmutableArray<UnplannedReport> Unplanned,
     ImmutableArray<WouldHelpReport> WouldHelp,
     string Outcome,
-    [property: Prose] ImmutableArray<string> Against
+    [property: Prose] ImmutableArray<string> Against,
+    [property: Prose] string Weather
 )
 {
     /// <summary>A programme in the words of the reports.</summary>
@@ -122,25 +124,23 @@ public sealed record ProgrammeReport(
             plan.IdleHours,
             plan.Tasks.SelectMany(t => t.Pieces).Where(p => !p.Crew.IsEmpty).SelectMany(p => DaysOf(p.From, p.To)).Distinct().Count(),
             [.. plan.Tasks.Where(t => t.FloatHours <= 0).Select(t => t.Task.Id)],
-            [.. Outside(plan)],
+            [.. plan.Risks.Select(Risk)],
             [.. plan.Unplanned.Select(u => new UnplannedReport(u.Task, u.Reason, u.Frees))],
             [.. (sooner.IsDefault ? [] : sooner).Select(w => new WouldHelpReport(w.Change, w.Finish))],
             plan.Outcome.ToString().ToLowerInvariant(),
-            plan.Against
+            plan.Against,
+            plan.Weather
         );
     }
 
-    // Until a forecast is looked at, every wet coat outside hangs on the weather.
-    private static IEnumerable<RiskReport> Outside(ProgrammePlan plan) =>
-        plan
-            .Tasks.Where(t => t.Task.Kinds.Contains(Jobs.TaskKind.Outside) && t.Task.Kinds.Contains(Jobs.TaskKind.WetFilm))
-            .Select(t => new RiskReport(
-                t.Task.Id,
-                null,
-                plan.Tasks.FirstOrDefault(o => !o.Task.Kinds.Contains(Jobs.TaskKind.Outside) && o.Start >= t.Start && o.FloatHours > 0) is { } inside
-                    ? $"No forecast is looked at. If it rains: {inside.Task.Title ?? inside.Task.Id} instead, and this on the next dry day."
-                    : "No forecast is looked at. If it rains, it waits for the next dry day."
-            ));
+    private static RiskReport Risk(WeatherRisk risk)
+    {
+        var known = risk.Chance is { } chance
+            ? string.Create(System.Globalization.CultureInfo.InvariantCulture, $"In {chance * 100:0} of 100 the weather does not let it be done then.")
+            : "Nothing is known of the weather then.";
+        var instead = risk.Instead is { } other ? $"{other.Task.Title ?? other.Task.Id} instead, and this on the next dry day" : "it waits for the next dry day";
+        return new(risk.Task.Task.Id, risk.Chance, $"{known} If it rains: {instead}.");
+    }
 
     private static IEnumerable<DateOnly> DaysOf(DateTime from, DateTime to)
     {

@@ -144,7 +144,17 @@ public static class ProgrammeTables
         if (!report.Risks.IsEmpty)
         {
             yield return "";
-            yield return $"Hangs on the weather, which is not looked at: {report.Risks.Length} coats outside.";
+            yield return $"Hangs on the weather ({report.Weather}):";
+            var titles = report.Tasks.ToDictionary(t => t.Id, t => t.Title, StringComparer.Ordinal);
+            foreach (var risk in report.Risks.Where(r => r.Chance is not null))
+            {
+                yield return $"  {titles[risk.Task]}: {risk.Fallback}";
+            }
+
+            if (report.Risks.Count(r => r.Chance is null) is > 0 and var unknown)
+            {
+                yield return $"  {unknown} {(unknown == 1 ? "coat" : "coats")} outside on days of which nothing is known yet.";
+            }
         }
 
         if (!report.Unplanned.IsEmpty)

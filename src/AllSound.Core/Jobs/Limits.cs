@@ -44,6 +44,12 @@ public static class Limits
     /// <summary>Tasks of one's own in a programme; links and exclusions between tasks, each.</summary>
     public const int Tasks = 2000;
 
+    /// <summary>Rows of the weather: a quarter of a year by the hour.</summary>
+    public const int WeatherRows = 2200;
+
+    /// <summary>Ways in which the weather may come, besides the table.</summary>
+    public const int WeatherMembers = 50;
+
     /// <summary>Photos of one surface.</summary>
     public const int Photos = 500;
 

@@ -231,6 +231,9 @@ public sealed record ProgrammeTask
     /// <summary>Pinned: it starts just then; null: where it fits best.</summary>
     public DateTime? At { get; init; }
 
+    /// <summary>Stretches in which the weather does not let it be done. It is worked out anew for each plan and is not kept.</summary>
+    internal ImmutableArray<(DateTime From, DateTime To)> Closed { get; init; } = [];
+
     /// <summary>Where it stood before: of equal plans the one that moves fewest is taken; null: nowhere.</summary>
     public DateTime? Planned { get; init; }
 }
@@ -333,6 +336,12 @@ public sealed record ProgrammeBrief
 
     /// <summary>Hours that dust takes to settle, 0 to 48. Common practice: an hour.</summary>
     public double SettleHours { get; init; } = 1;
+
+    /// <summary>
+    /// How bold to be with the weather, 0 to 1: 0 plans work outside only where every way in which the weather may come lets it be done, 1 where
+    /// any does. Judgement: seven in ten.
+    /// </summary>
+    public double Boldness { get; init; } = 0.3;
 
     /// <summary>Tasks of one's own.</summary>
     [MaxLength(Limits.Tasks)]

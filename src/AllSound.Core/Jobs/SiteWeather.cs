@@ -31,6 +31,26 @@ public sealed record AirAt
     public double SunWm2 { get; init; }
 }
 
+/// <summary>Another way in which the weather may come: a figure for each row of the hourly table, or none where it comes as there.</summary>
+public sealed record WeatherMember
+{
+    /// <summary>Air temperature by row, degrees Celsius; empty: as in the table.</summary>
+    [MaxLength(Limits.WeatherRows)]
+    public ImmutableArray<double> AirC { get; init; } = [];
+
+    /// <summary>Relative humidity by row, percent; empty: as in the table.</summary>
+    [MaxLength(Limits.WeatherRows)]
+    public ImmutableArray<double> Rh { get; init; } = [];
+
+    /// <summary>Rain by row, millimetres an hour; empty: as in the table.</summary>
+    [MaxLength(Limits.WeatherRows)]
+    public ImmutableArray<double> RainMm { get; init; } = [];
+
+    /// <summary>Wind by row, metres a second; empty: as in the table.</summary>
+    [MaxLength(Limits.WeatherRows)]
+    public ImmutableArray<double> WindMs { get; init; } = [];
+}
+
 /// <summary>The weather where the building stands.</summary>
 public sealed record SiteWeather
 {
@@ -47,6 +67,32 @@ public sealed record SiteWeather
     public DateTime? AsOf { get; init; }
 
     /// <summary>Rows in ascending order of time.</summary>
-    [MaxLength(Limits.Tasks)]
+    [MaxLength(Limits.WeatherRows)]
     public ImmutableArray<AirAt> Hourly { get; init; } = [];
+
+    /// <summary>Other ways in which it may come, each as likely as the table; empty: only the table is known.</summary>
+    [MaxLength(Limits.WeatherMembers)]
+    public ImmutableArray<WeatherMember> Members { get; init; } = [];
+
+    /// <summary>The hourly rows as a member has them.</summary>
+    /// <param name="member">The member.</param>
+    public ImmutableArray<AirAt> Rows(WeatherMember member)
+    {
+        ArgumentNullException.ThrowIfNull(member);
+        return
+        [
+            .. Hourly.Select(
+                (row, i) =>
+                    row with
+                    {
+                        AirC = member.AirC.IsEmpty ? row.AirC : member.AirC[i],
+                        Rh = member.Rh.IsEmpty ? row.Rh : member.Rh[i],
+                        RainMm = member.RainMm.IsEmpty ? row.RainMm : member.RainMm[i],
+                        WindMs = member.WindMs.IsEmpty ? row.WindMs : member.WindMs[i],
+                        // What was measured or foretold of the face belongs to the table's air.
+                        SurfaceC = member.AirC.IsEmpty ? row.SurfaceC : null,
+                    }
+            ),
+        ];
+    }
 }

@@ -43,6 +43,7 @@ internal static class BriefRules
                 $"has dried {Text(task.ShutHours ?? 0)} h before it is shut at {brief.LockUp}",
                 t => t with { ShutHours = null }
             );
+            Rule(!task.Closed.IsEmpty, "waits for weather that it bears", t => t with { Closed = [] });
             Rule(task.Split == TaskSplit.Never && task.Hours > 0, "is not broken off", t => t with { Split = TaskSplit.Pauses });
             Rule(task.People > 1 || !task.Skills.IsEmpty, $"takes {task.People} {string.Join(", ", task.Skills)}".TrimEnd(), t => t with { People = 1, Skills = [] });
         }

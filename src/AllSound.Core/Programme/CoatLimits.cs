@@ -63,6 +63,7 @@ internal sealed record CoatLimits(CoatingClass Product, TimeSpan Work)
             Most("air at most", new(now.AirC, source), most, "°C", "wait for the cool of the day"),
             Most("rain", new(now.RainMm, source), 0, "mm/h", "wait until it is over and the face has dried, or sheet it"),
             Most("wind at most", new(now.WindMs, source), MostWind, "m/s", "wait for calmer air"),
+            Least("daylight, to sunrise or sunset", new(now.LightHours, "reckoned"), 0, "h", "work by day"),
         ];
     }
 

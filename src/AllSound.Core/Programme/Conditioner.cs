@@ -13,7 +13,8 @@ namespace AllSound.Core.Programme;
 public static class Conditioner
 {
     private const int StepMinutes = 5;
-    private const double UsualReflectance = 50;
+    private const long StepTicks = StepMinutes * TimeSpan.TicksPerMinute;
+    private const int DayStepMinutes = 15;
     private const double LeastWorkHours = 0.25;
     private const int MostMeanwhile = 4;
 
@@ -47,16 +48,11 @@ public static class Conditioner
         }
 
         var limits = new CoatLimits(step.Act.Product!, TimeSpan.FromHours(Math.Max(LeastWorkHours, step.Spend.Hours)));
-        no = no with { Coat = $"{step.Act.Operation.Title}, {step.Act.Product!.Title}" };
+        var (title, product) = (step.Act.Operation.Title, step.Act.Product!.Title);
+        no = no with { Coat = title.Contains(product, StringComparison.OrdinalIgnoreCase) ? title : $"{title}, {product}" };
         var readings = new FaceReadings(surface, at);
-        return space.Kind != SpaceKind.Room && job.Weather is { Hourly.IsEmpty: false } weather
-            ? ByWeather(
-                no,
-                limits,
-                readings,
-                new SiteAir(weather, surface.Brief.Reflectance ?? UsualReflectance, space.Kind == SpaceKind.RoofSlope, InShade(job, space)),
-                Told(weather)
-            )
+        return SiteAir.Of(job, space, surface.Brief.Reflectance) is [var air, ..]
+            ? ByWeather(no, limits, readings, air, Told(job.Weather!))
             : ByReadings(no, limits, readings, space.Kind == SpaceKind.Room);
     }
 
@@ -78,6 +74,7 @@ public static class Conditioner
             Figures = Shown(now, readings, Lowest(air, no.At, no.At + coat.Work + coat.Touch)),
             Limits = limits,
             Todo = [.. limits.Where(l => !l.Met).Select(l => l.Do).Distinct(StringComparer.Ordinal)],
+            Day = DayOf(coat, air, no.At.Date),
         };
         if (from is null)
         {
@@ -110,10 +107,11 @@ public static class Conditioner
     {
         DateTime? from = null;
         DateTime? end = null;
-        for (var t = at; t <= air.Known.To; t = t.AddMinutes(StepMinutes))
+        // From now, then from one round time to the next.
+        for (var t = at; t <= air.Known.To; t = t.AddTicks(StepTicks - (t.Ticks % StepTicks)))
         {
             var unknown = t + coat.Touch > air.Known.To;
-            if (!unknown && (t > at ? air.At(t) is { } then && Limits(coat, then, "", null).All(l => l.Met) : now) && Lives(coat, air, t))
+            if (!unknown && (t > at ? Within(coat, air, t) : now) && Lives(coat, air, t))
             {
                 from ??= t;
                 end = t;
@@ -130,6 +128,42 @@ public static class Conditioner
         }
 
         return (null, null, false);
+    }
+
+    /// <summary>True when a coat may be laid at a moment: its limits hold, and its film lives; null where the weather is not known for as long.</summary>
+    internal static bool? Holds(CoatLimits coat, SiteAir air, DateTime at) =>
+        at < air.Known.From || at + coat.Touch > air.Known.To ? null : Within(coat, air, at) && Lives(coat, air, at);
+
+    private static bool Within(CoatLimits coat, SiteAir air, DateTime at) => air.At(at) is { } then && Limits(coat, then, "", null).All(l => l.Met);
+
+    // A day from midnight to midnight: when this coat may be on the brush, and why not in the rest.
+    private static ImmutableArray<DayStretch> DayOf(CoatLimits coat, SiteAir air, DateTime midnight)
+    {
+        var day = new List<DayStretch>();
+        for (var t = midnight; t < midnight.AddDays(1); t = t.AddMinutes(DayStepMinutes))
+        {
+            var holds = Holds(coat, air, t);
+            var why = holds is null
+                ? t < air.Known.From
+                    ? "before what is known of the weather"
+                    : "the weather is not known for long enough"
+                : holds.Value
+                    ? ""
+                    : Limits(coat, air.At(t)!.Value, "", null).FirstOrDefault(l => !l.Met) is { } limit
+                        ? limit.What
+                        : "the film would meet dew, rain or frost before it is dry";
+            var stretch = new DayStretch(t, t.AddMinutes(DayStepMinutes), holds == true, why);
+            if (day.Count > 0 && day[^1].May == stretch.May && day[^1].Why == stretch.Why)
+            {
+                day[^1] = day[^1] with { To = stretch.To };
+            }
+            else
+            {
+                day.Add(stretch);
+            }
+        }
+
+        return [.. day];
     }
 
     private static bool Lives(CoatLimits coat, SiteAir air, DateTime laid)
@@ -200,7 +234,7 @@ public static class Conditioner
                 .Where(l => !l.Met)
                 .Select(l =>
                     FormattableString.Invariant(
-                        $"{l.What}: {(l.Value is { } v ? FormattableString.Invariant($"{v:0.#} {l.Unit}") : "not known")}, limit {l.Limit:0.#} {l.Unit}"
+                        $"{l.What} {l.Limit:0.#} {l.Unit}: {(l.Value is { } v ? FormattableString.Invariant($"it is {v:0.#} {l.Unit}") : "not known")}"
                     )
                 ),
         ];
@@ -241,12 +275,4 @@ public static class Conditioner
         ];
 
     private static string Told(SiteWeather weather) => weather.AsOf is { } asOf ? $"forecast of {Figures.Moment(asOf)}" : "forecast";
-
-    // The side away from the sun: north, and south of the equator south.
-    private static bool InShade(Job job, Space space)
-    {
-        var south = job.Weather?.Latitude is { } latitude ? latitude < 0 : job.Jurisdiction is Jurisdiction.AU or Jurisdiction.NZ;
-        return space.Walls.FirstOrDefault()?.Faces is { } faces
-            && (south ? faces is Compass.South or Compass.SouthEast or Compass.SouthWest : faces is Compass.North or Compass.NorthEast or Compass.NorthWest);
-    }
 }

@@ -28,6 +28,13 @@ public enum May : byte
 /// <param name="Do">What would make it hold.</param>
 public sealed record Limited(string What, double? Value, double Limit, string Unit, bool Met, string Source, string Do);
 
+/// <summary>A stretch of a day.</summary>
+/// <param name="From">Its beginning.</param>
+/// <param name="To">Its end.</param>
+/// <param name="May">May the coat be laid in it.</param>
+/// <param name="Why">Why not; empty where it may.</param>
+public sealed record DayStretch(DateTime From, DateTime To, bool May, string Why);
+
 /// <summary>May the next coat of a surface be laid, and when.</summary>
 /// <param name="Surface">Id of the surface.</param>
 /// <param name="At">The moment that it is asked for.</param>
@@ -54,4 +61,8 @@ public sealed record PaintingConditions(
     ImmutableArray<string> Reasons,
     ImmutableArray<string> Todo,
     ImmutableArray<string> Meanwhile
-);
+)
+{
+    /// <summary>The day of the moment from midnight to midnight; empty where no weather is known.</summary>
+    public ImmutableArray<DayStretch> Day { get; init; } = [];
+}

@@ -57,7 +57,14 @@ public sealed record ProgrammePlan(
     double IdleHours,
     ImmutableArray<Unplanned> Unplanned,
     ImmutableArray<string> Against
-);
+)
+{
+    /// <summary>Work outside that the weather may hold up.</summary>
+    public ImmutableArray<WeatherRisk> Risks { get; init; } = [];
+
+    /// <summary>What the plan knows of the weather, in words; empty where nothing in it hangs on the weather.</summary>
+    public string Weather { get; init; } = "";
+}
 
 /// <summary>How a programme is asked for.</summary>
 /// <param name="From">When work may begin; goes before what the job says.</param>
@@ -85,7 +92,8 @@ public static class Programmer
         ArgumentNullException.ThrowIfNull(specified);
         ArgumentNullException.ThrowIfNull(asked);
         var work = new SurfaceWork(job, specified);
-        var brief = Whole(job, work);
+        var weather = new WeatherWindows(job);
+        var brief = Whole(job, work, weather);
         var steps = work.Tasks.ToDictionary(t => t.Task.Id, StringComparer.Ordinal);
         var milestones = work.Milestones.Select(m => m.Id).ToHashSet(StringComparer.Ordinal);
         var clock = ProjectOf.Clock(brief, asked.From);
@@ -152,7 +160,11 @@ public static class Programmer
             Math.Max(0, Math.Round(there - booked, 2)),
             [.. work.Unplanned, .. Unbound(job, brief)],
             []
-        );
+        )
+        {
+            Risks = [.. WeatherRisk.Of(tasks, weather, id => steps.GetValueOrDefault(id)?.Face)],
+            Weather = WeatherRisk.Known(job, weather, asked.From),
+        };
     }
 
     /// <summary>What would bring the finish of a plan forward, each found by planning again; the most first.</summary>
@@ -173,14 +185,19 @@ public static class Programmer
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
         ArgumentNullException.ThrowIfNull(asked);
-        return Help(Whole(job, new SurfaceWork(job, specified)), asked, finish, cancel);
+        return Help(Whole(job, new SurfaceWork(job, specified), new WeatherWindows(job)), asked, finish, cancel);
     }
 
     // The brief with the steps of the specifications among its tasks. What speaks of a step that is not in it binds nothing.
-    private static ProgrammeBrief Whole(Job job, SurfaceWork work)
+    private static ProgrammeBrief Whole(Job job, SurfaceWork work, WeatherWindows weather)
     {
         var own = job.Programme ?? new();
-        ProgrammeTask[] all = [.. own.Tasks, .. work.Tasks.Select(t => t.Task), .. work.Milestones];
+        ProgrammeTask[] all =
+        [
+            .. own.Tasks.Select(t => t with { Closed = [.. weather.Closed(t, null)] }),
+            .. work.Tasks.Select(t => t.Task with { Closed = [.. weather.Closed(t.Task, t.Face)] }),
+            .. work.Milestones,
+        ];
         var known = all.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
         return own with
         {

@@ -174,6 +174,11 @@ internal static class ProjectOf
             hours = hours.And(Free(booked.Select(b => new Opening(clock.Until(b.From), clock.From(b.To ?? b.From.Date.AddDays(1)))), days * clock.Day));
         }
 
+        if (!task.Closed.IsEmpty)
+        {
+            hours = hours.And(Free(task.Closed.Select(c => new Opening(clock.Until(c.From), clock.From(c.To))), days * clock.Day));
+        }
+
         var waits = brief
             .Dates.Where(b =>
                 b.Kind is BookingKind.Consent or BookingKind.Delivery && (b.Tasks.Contains(task.Id) || (b.Tasks.IsEmpty && (b.Space is null || b.Space == task.Space)))

@@ -1,5 +1,7 @@
+using System.Collections.Immutable;
 using AllSound.Core.Climate;
 using AllSound.Core.Jobs;
+using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Programme;
 
@@ -10,7 +12,8 @@ namespace AllSound.Core.Programme;
 /// <param name="Estimated">The face is estimated and not measured or foretold.</param>
 /// <param name="RainMm">Rain, millimetres an hour.</param>
 /// <param name="WindMs">Wind, metres a second.</param>
-internal readonly record struct AirThen(double AirC, double Rh, double FaceC, bool Estimated, double RainMm, double WindMs)
+/// <param name="LightHours">Hours since sunrise or until sunset, whichever is less; below 0 by night.</param>
+internal readonly record struct AirThen(double AirC, double Rh, double FaceC, bool Estimated, double RainMm, double WindMs, double LightHours)
 {
     /// <summary>Dew point, degrees Celsius.</summary>
     public double DewPointC => Air.DewPoint(AirC, Rh);
@@ -20,34 +23,51 @@ internal readonly record struct AirThen(double AirC, double Rh, double FaceC, bo
 }
 
 /// <summary>The rows of the weather as a line without gaps. What the air holds of water changes evenly, not its relative humidity.</summary>
-/// <param name="weather">The weather; at least one row.</param>
+/// <param name="rows">The rows in ascending order of time; at least one.</param>
 /// <param name="reflectance">Reflectance of the face, 0 to 100.</param>
 /// <param name="level">A roof or floor.</param>
 /// <param name="inShade">The sun does not come to it.</param>
-internal sealed class SiteAir(SiteWeather weather, double reflectance, bool level, bool inShade)
+/// <param name="latitude">Degrees, north positive.</param>
+internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bool level, bool inShade, double latitude)
 {
     // Where nobody said how cloudy it is: half. Judgement.
     private const double UsualCloud = 0.5;
+    private const double UsualReflectance = 50;
+
+    // Asked for moment after moment: where the last was found is where the next is looked for.
+    private int near = 1;
 
     /// <summary>The first and the last moment of which anything is known.</summary>
-    public (DateTime From, DateTime To) Known => (weather.Hourly[0].Time, weather.Hourly[^1].Time);
+    public (DateTime From, DateTime To) Known => (rows[0].Time, rows[^1].Time);
+
+    /// <summary>The air beside a face in each way in which the weather may come, the table's first; empty inside and where no weather is known.</summary>
+    public static ImmutableArray<SiteAir> Of(Job job, Space space, double? reflectance) =>
+        space.Kind != SpaceKind.Room && job.Weather is { Hourly.IsEmpty: false } weather
+            ?
+            [
+                .. weather
+                    .Members.Select(weather.Rows)
+                    .Prepend(weather.Hourly)
+                    .Select(rows => new SiteAir(rows, reflectance ?? UsualReflectance, space.Kind == SpaceKind.RoofSlope, InShade(job, space), SitePlace.Latitude(job))),
+            ]
+            : [];
 
     /// <summary>The air at a moment; null where nothing is known.</summary>
     public AirThen? At(DateTime time)
     {
-        var rows = weather.Hourly;
         if (time < rows[0].Time || time > rows[^1].Time)
         {
             return null;
         }
 
-        var next = 1;
+        var next = rows[near - 1].Time <= time ? near : 1;
         while (next < rows.Length - 1 && rows[next].Time < time)
         {
             next++;
         }
 
-        var (a, b) = (rows[next - 1 < 0 ? 0 : Math.Min(next - 1, rows.Length - 1)], rows[Math.Min(next, rows.Length - 1)]);
+        near = Math.Min(next, Math.Max(1, rows.Length - 1));
+        var (a, b) = (rows[next - 1], rows[Math.Min(next, rows.Length - 1)]);
         var share = b.Time > a.Time ? (time - a.Time) / (b.Time - a.Time) : 0;
         double Between(double from, double to) => from + (share * (to - from));
         var air = Between(a.AirC, b.AirC);
@@ -59,6 +79,18 @@ internal sealed class SiteAir(SiteWeather weather, double reflectance, bool leve
             ? FaceTemperature.Of(air, Between(a.SunWm2, b.SunWm2), Between(a.Cloud ?? UsualCloud, b.Cloud ?? UsualCloud), reflectance, level, inShade)
             : Between(a.SurfaceC!.Value, b.SurfaceC!.Value);
         // Rain is of the stretch, not of the moment.
-        return new(air, rh, face, estimated, time < b.Time ? a.RainMm : b.RainMm, Between(a.WindMs, b.WindMs));
+        return new(air, rh, face, estimated, time < b.Time ? a.RainMm : b.RainMm, Between(a.WindMs, b.WindMs), Light(time));
+    }
+
+    // By a sun that is highest at noon: within the hour that zones and summer time shift it.
+    private double Light(DateTime time) =>
+        (Daylight.Hours(latitude, time.DayOfYear) / 2) is var half && half >= 12 ? 12 : half - Math.Abs(time.TimeOfDay.TotalHours - 12);
+
+    // The side away from the sun: north, and south of the equator south.
+    private static bool InShade(Job job, Space space)
+    {
+        var south = SitePlace.Latitude(job) < 0;
+        return space.Walls.FirstOrDefault()?.Faces is { } faces
+            && (south ? faces is Compass.South or Compass.SouthEast or Compass.SouthWest : faces is Compass.North or Compass.NorthEast or Compass.NorthWest);
     }
 }

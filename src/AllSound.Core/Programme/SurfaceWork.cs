@@ -14,7 +14,14 @@ namespace AllSound.Core.Programme;
 /// <param name="Operation">Id of its operation.</param>
 /// <param name="Labour">Hours of labour as they are reckoned, before they are laid out in quarters.</param>
 /// <param name="DryHours">Hours after its end until what it left is dry enough for the next; 0 where it leaves nothing wet.</param>
-internal sealed record StepTask(ProgrammeTask Task, string? Surface, string Operation, double Labour, double DryHours);
+/// <param name="Face">For a coat outside: its limits and the face that it is laid on; null for other work.</param>
+internal sealed record StepTask(ProgrammeTask Task, string? Surface, string Operation, double Labour, double DryHours, CoatedFace? Face);
+
+/// <summary>A coat and the face that it is laid on.</summary>
+/// <param name="Coat">Limits of the coat.</param>
+/// <param name="Space">The space.</param>
+/// <param name="Reflectance">Reflectance of the face, 0 to 100; null where nobody said.</param>
+internal sealed record CoatedFace(CoatLimits Coat, Space Space, double? Reflectance);
 
 /// <summary>The steps of a surface, each with the task that it is done by: its own, or one that serves the whole room.</summary>
 /// <param name="Surface">Id of the surface.</param>
@@ -347,7 +354,10 @@ internal sealed class SurfaceWork
                 surface?.Id,
                 act.Operation.Id,
                 labour,
-                act.Leaves?.Least ?? 0
+                act.Leaves?.Least ?? 0,
+                coat && act.Product is { } product && surface is not null && space.Kind != SpaceKind.Room
+                    ? new CoatedFace(new CoatLimits(product, TimeSpan.FromHours(hours)), space, surface.Brief.Reflectance)
+                    : null
             )
         );
     }

@@ -14,6 +14,7 @@ export const keys = {
   quote: (job: string, date: string) => ["job", job, "quote", date] as const,
   quantities: (job: string) => ["job", job, "quantities"] as const,
   programme: (job: string, help: boolean) => ["job", job, "programme", help] as const,
+  conditions: (job: string, at: string) => ["job", job, "conditions", at] as const,
   catalogue: ["catalogue"] as const,
 };
 
@@ -91,4 +92,14 @@ export const useProgramme = (job: string, help = false, wanted = true) =>
       ask(api.GET("/api/jobs/{job}/programme", { params: { path: { job }, query: { help } }, signal })),
     placeholderData: (previous) => previous,
     refetchOnWindowFocus: false,
+  });
+
+/** May the next coats be laid, now or at a time. Now moves on: it is asked again every five minutes. */
+export const useConditions = (job: string, at: string) =>
+  useQuery({
+    queryKey: keys.conditions(job, at),
+    queryFn: () =>
+      ask(api.GET("/api/jobs/{job}/conditions", { params: { path: { job }, query: at === "" ? {} : { at } } })),
+    placeholderData: (previous) => previous,
+    refetchInterval: at === "" ? 300_000 : false,
   });

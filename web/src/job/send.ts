@@ -1,6 +1,6 @@
 import type { QueryClient } from "@tanstack/react-query";
 import { Refusal } from "../api/client";
-import { type Answer, refusal, tableKind } from "./tables";
+import { type Answer, refusal, type TableKind, tableKind } from "./tables";
 import { sessionOf } from "./useEdit";
 
 /** Sends a file to the server; what is wrong with it is thrown, the first fault with its place. What came of it is told before anything is asked for again. */
@@ -25,10 +25,17 @@ export async function takeInTable(
   job: string,
   name: string,
   text: string,
-  kind = tableKind(text),
+  kind: TableKind = tableKind(text),
 ) {
   await sendFile(client, `/api/jobs/${job}/${kind}.csv`, "text/csv", text, (answer) =>
     sessionOf(job, client).made(name, answer.version ?? 0),
+  );
+}
+
+/** Has the server ask the weather service. Fails, in words, when it does not answer as it should; the forecast last taken in stays. */
+export async function askWeather(client: QueryClient, job: string) {
+  await sendFile(client, `/api/jobs/${job}/weather`, "text/plain", "", (answer) =>
+    sessionOf(job, client).made("Forecast taken in", answer.version ?? 0),
   );
 }
 

@@ -12,11 +12,18 @@ export function refusal(answer: Answer, status: number) {
   return first ? `${first[0]}: ${first[1][0]}` : (answer.detail ?? answer.title ?? `refused (${status})`);
 }
 
-/** What a table is of, by its column names: prices name a price, readings a check, all else are surfaces. */
-export function tableKind(text: string): "prices" | "readings" | "surfaces" {
+export type TableKind = "prices" | "readings" | "surfaces" | "weather";
+
+/** What a table is of, by its column names: prices name a price, readings a check, weather the air, all else are surfaces. */
+export function tableKind(text: string): TableKind {
   const names = (text.split(/\r?\n/, 1)[0] ?? "")
     .replace(/^\uFEFF/, "")
     .split(",")
     .map((n) => n.trim().replace(/^"|"$/g, ""));
-  return names.includes("price") ? "prices" : names.includes("check") ? "readings" : "surfaces";
+  const says: [string, TableKind][] = [
+    ["price", "prices"],
+    ["check", "readings"],
+    ["airC", "weather"],
+  ];
+  return says.find(([column]) => names.includes(column))?.[1] ?? "surfaces";
 }

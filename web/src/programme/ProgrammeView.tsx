@@ -4,7 +4,7 @@ import { useProgramme } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { hoursText } from "../shell/words";
 import { Board } from "./Board";
-import { clock, daySays, listOf, longDay, shortDay, slipText } from "./board";
+import { clock, daySays, listOf, longDay, riskSays, shortDay, slipText } from "./board";
 import { TermsPanel } from "./TermsPanel";
 
 type Report = Schemas["ProgrammeReport"];
@@ -104,6 +104,23 @@ export function ProgrammeView() {
       <div className="buyside">
         <TermsPanel />
         {data && <Help data={data} />}
+        {data?.risks.some((r) => r.chance !== null) && (
+          <section className="sheet" aria-label="Hangs on the weather">
+            <header>
+              <h2>Hangs on the weather</h2>
+            </header>
+            <div className="body">
+              {data.risks
+                .filter((r) => r.chance !== null)
+                .map((r) => (
+                  <article key={r.task} className="finding">
+                    <strong>{data.tasks.find((t) => t.id === r.task)?.title}</strong>
+                    <p className="small">{r.fallback}</p>
+                  </article>
+                ))}
+            </div>
+          </section>
+        )}
         {data && data.unplanned.length > 0 && (
           <section className="sheet" aria-label="Not in it">
             <header>
@@ -167,8 +184,7 @@ function Summary({ data }: { data: Report }) {
   return (
     <p className="small">
       {`${hoursText(data.labourHours)} of work on ${data.days} ${data.days === 1 ? "day" : "days"}.${idle}${hold} ${proved}`}
-      {data.risks.length > 0 &&
-        ` ${data.risks.length} ${data.risks.length === 1 ? "coat hangs" : "coats hang"} on the weather, which is not looked at yet.`}
+      {data.risks.length > 0 && ` ${riskSays(data)}`}
     </p>
   );
 }

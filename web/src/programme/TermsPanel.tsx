@@ -66,6 +66,20 @@ export function TermsPanel() {
               onSet={(h) => save("How long dust settles", { settleHours: h ?? 1 })}
             />
           </span>
+          <span>
+            <label className="soft small" htmlFor="programme-boldness">
+              outside if so many in 10 are dry
+            </label>
+            <DraftBox
+              id="programme-boldness"
+              label="outside if so many in 10 are dry"
+              least={0}
+              most={10}
+              step={1}
+              value={Math.round((1 - (brief.boldness ?? 0.3)) * 10)}
+              onSet={(n) => save("How bold with the weather", { boldness: (10 - (n ?? 7)) / 10 })}
+            />
+          </span>
         </div>
         <p className="soft small">
           Monday to Friday, 08:00 to 12:00 and 12:30 to 16:30, unless the job file says otherwise. Without a start it is

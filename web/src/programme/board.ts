@@ -146,3 +146,15 @@ export function daySays(entries: readonly { task: Task }[], titles: ReadonlyMap<
   const spaces = [...new Set(entries.map((e) => e.task.space ?? ""))].filter(Boolean).map((s) => titles.get(s) ?? s);
   return `${entries.length} ${entries.length === 1 ? "task" : "tasks"}${spaces.length > 0 ? `, ${spaces.join(", ")}` : ""}`;
 }
+
+/** How much of a plan hangs on the weather, and what is known of it. */
+export function riskSays({ risks, weather }: Pick<Schemas["ProgrammeReport"], "risks" | "weather">): string {
+  const coats = (n: number) => `${n} ${n === 1 ? "coat" : "coats"} outside`;
+  const unknown = risks.filter((r) => r.chance === null).length;
+  const known = risks.length - unknown;
+  const said = [
+    known > 0 ? `${coats(known)} may be held up by the weather` : "",
+    unknown > 0 ? `${coats(unknown)} ${unknown === 1 ? "stands" : "stand"} where it is not known yet` : "",
+  ].filter((x) => x !== "");
+  return `${said.join(", ")} (${weather}).`;
+}

@@ -25,6 +25,7 @@ const rooms = {
   audit: () => import("../audit/AuditView"),
   buy: () => import("../buy/BuyView"),
   programme: () => import("../programme/ProgrammeView"),
+  conditions: () => import("../conditions/ConditionsView"),
   document: () => import("../document/DocumentView"),
   firm: () => import("../firm/FirmView"),
 };
@@ -32,6 +33,7 @@ const WorkView = lazy(async () => ({ default: (await rooms.work()).WorkView }));
 const AuditView = lazy(async () => ({ default: (await rooms.audit()).AuditView }));
 const BuyView = lazy(async () => ({ default: (await rooms.buy()).BuyView }));
 const ProgrammeView = lazy(async () => ({ default: (await rooms.programme()).ProgrammeView }));
+const ConditionsView = lazy(async () => ({ default: (await rooms.conditions()).ConditionsView }));
 const DocumentView = lazy(async () => ({ default: (await rooms.document()).DocumentView }));
 const FirmView = lazy(async () => ({ default: (await rooms.firm()).FirmView }));
 
@@ -41,12 +43,13 @@ const titles: Record<View, string> = {
   audit: "Own sequence",
   buy: "Buy",
   programme: "Programme",
+  conditions: "Conditions",
   document: "Document",
   firm: "Our ways",
 };
 
 // What stands behind "More" where there is room for five.
-const second = new Set<View>(["audit", "programme", "firm"]);
+const second = new Set<View>(["audit", "programme", "conditions", "firm"]);
 
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
 
@@ -237,6 +240,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
                 {at === "audit" && <AuditView />}
                 {at === "buy" && <BuyView />}
                 {at === "programme" && <ProgrammeView />}
+                {at === "conditions" && <ConditionsView />}
                 {at === "document" && <DocumentView />}
                 {at === "firm" && <FirmView />}
               </Suspense>
@@ -285,7 +289,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           <tbody>
             {(
               [
-                ["1 … 7", "Survey, Work, Own sequence, Buy, Programme, Document, Our ways"],
+                ["1 … 8", "Survey, Work, Own sequence, Buy, Programme, Conditions, Document, Our ways"],
                 ["j  k", "next and previous surface in walking order"],
                 ["f", "to the facts; Tab goes from fact to fact"],
                 ["s", "say what you see: a sign, a number, a coat, a fact"],
