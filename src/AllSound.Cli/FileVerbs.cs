@@ -168,13 +168,14 @@ internal static class FileVerbs
             ["crew-checklist"] = DocumentKind.CrewChecklist,
             ["hazard-sheet"] = DocumentKind.HazardSheet,
             ["quotation"] = DocumentKind.Quotation,
+            ["as-built"] = DocumentKind.AsBuilt,
         };
         var kind = new Argument<string>("KIND") { Description = string.Join(", ", kinds.Keys) };
         var file = FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
         var date = new Option<string?>("--date") { Description = "date to print; today when not given" };
         var revision = new Option<string?>("--revision") { Description = "revision to print" };
-        var command = new Command("document", "specification, client summary, crew checklist, hazard sheet or quotation as Markdown")
+        var command = new Command("document", "specification, client summary, crew checklist, hazard sheet, quotation or what was built, as Markdown")
         {
             kind,
             file,

@@ -11,6 +11,8 @@ foreach (
         .Append(ReckonVerb.Of())
         .Append(ProgrammeVerb.Of())
         .Append(ConditionsVerb.Of())
+        .Append(SiteVerb.Site())
+        .Append(SiteVerb.AsBuilt())
 )
 {
     root.Subcommands.Add(command);

@@ -1,6 +1,7 @@
 using System.CommandLine;
 using AllSound.Core.Exchange;
 using AllSound.Core.Programme;
+using AllSound.Core.Site;
 using AllSound.Core.Specification;
 
 namespace AllSound.Cli;
@@ -42,7 +43,10 @@ internal static class ProgrammeVerb
                 return Exit.Usage;
             }
 
-            var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+            var specified = SiteAhead.Of(
+                job,
+                job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal)
+            );
             var plan = Programmer.Plan(job, specified, asked);
             var report = ProgrammeReport.Of(plan, asked.Latest, asked.Latest || plan.Tasks.IsEmpty ? [] : Programmer.Sooner(job, specified, asked, plan.Finish));
             if (parsed.GetValue(json))

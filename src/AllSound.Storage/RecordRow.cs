@@ -33,6 +33,7 @@ internal sealed record RecordRow
             RecordKind.Building => "building",
             RecordKind.Space => "space",
             RecordKind.Surface => "surface",
+            RecordKind.Entry => "entry",
             _ => "photo",
         };
 

@@ -326,7 +326,7 @@ internal static class JobEndpoints
             return Requests.NotFound("job");
         }
 
-        var copy = stored.Job with { Title = asked.Title.Trim() };
+        var copy = stored.Job with { Title = asked.Title.Trim(), Log = [] };
         return Put(store, asked.RoomsOnly ? Templates.RoomsOf(copy) : copy, $"Copied from {stored.Job.Title}");
     }
 

@@ -153,6 +153,7 @@ app.MapPhotos();
 app.MapTrade();
 app.MapReckoner();
 app.MapProgramme();
+app.MapSite();
 
 if (Directory.Exists(settings.WebRoot))
 {

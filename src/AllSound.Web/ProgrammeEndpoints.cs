@@ -4,6 +4,7 @@ using System.Text;
 using AllSound.Core.Exchange;
 using AllSound.Core.Jobs;
 using AllSound.Core.Programme;
+using AllSound.Core.Site;
 using AllSound.Storage;
 using Microsoft.AspNetCore.Mvc;
 
@@ -43,7 +44,7 @@ internal sealed class Programmes(Analysis analysis) : IDisposable
                 return report;
             }
 
-            var specified = analysis.SpecifyAll(stored);
+            var specified = SiteAhead.Of(stored.Job, analysis.SpecifyAll(stored));
             report = known.TryGetValue(key with { Help = false }, out var plain)
                 ? plain
                 : ProgrammeReport.Of(Programmer.Plan(stored.Job, specified, asked, cancel: cancel), asked.Latest);

@@ -175,6 +175,7 @@ internal static class TradeEndpoints
             "crew-checklist" => DocumentKind.CrewChecklist,
             "hazard-sheet" => DocumentKind.HazardSheet,
             "quotation" => DocumentKind.Quotation,
+            "as-built" => DocumentKind.AsBuilt,
             _ => null,
         };
         if (wanted is not { } known || store.Find(job) is not { } stored || (surface is not null && stored.Records.Find(RecordKind.Surface, surface) is null))

@@ -29,6 +29,7 @@ public sealed class NamespaceTests
         "Buying",
         "Safety",
         "Programme",
+        "Site",
         "Technique",
         "Documents",
         "Exchange",

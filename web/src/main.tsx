@@ -12,6 +12,7 @@ import "./styles.jobs.css";
 import "./styles.buy.css";
 import "./styles.programme.css";
 import "./styles.conditions.css";
+import "./styles.site.css";
 import "./styles.reckoner.css";
 import "./styles.phone.css";
 

@@ -21,6 +21,9 @@ public enum DocumentKind : byte
 
     /// <summary>For the client: what is offered, for how much and on what terms.</summary>
     Quotation,
+
+    /// <summary>What was really done, for the client, the next painter and the file.</summary>
+    AsBuilt,
 }
 
 /// <summary>How a block is set.</summary>

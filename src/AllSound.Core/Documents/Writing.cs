@@ -55,11 +55,13 @@ public static class Writing
             DocumentKind.ClientSummary => "Summary for the client",
             DocumentKind.CrewChecklist => "Crew checklist",
             DocumentKind.Quotation => $"Quotation {Quoting.NextRevision(job)}",
+            DocumentKind.AsBuilt => "As built",
             _ => "Hazard sheet",
         };
         // What is offered is offered as a whole.
         ImmutableArray<Page> pages =
             kind == DocumentKind.Quotation ? [new Page(null, "", QuotationPaper.Of(job, specified, Who(job)))]
+            : kind == DocumentKind.AsBuilt ? AsBuiltPaper.Of(job, specified, only)
             : only is null ? Whole(kind, job, specified)
             :
             [

@@ -33,6 +33,20 @@ public static class AuditReporting
         return Audit(job, building, space, surface, steps, [.. read.Select(r => r.Said).OfType<SequenceSaid>()], read);
     }
 
+    /// <summary>A fault in the words of the reports.</summary>
+    internal static FaultReport Fault(AuditFault fault) =>
+        new(
+            fault.Step,
+            fault.Severity,
+            fault.Need?.Title ?? fault.Problem,
+            fault.Id,
+            fault.Problem,
+            fault.Consequence,
+            fault.Mend,
+            fault.Also,
+            fault.Source.ToString()
+        );
+
     private static AuditReport Audit(
         Job job,
         Building building,
@@ -49,17 +63,7 @@ public static class AuditReporting
             surface.Id,
             NamedEnumConverterFactory.Name(audited.Verdict.ToString()),
             [
-                .. audited.Faults.Select(f => new FaultReport(
-                    f.Step,
-                    f.Severity,
-                    f.Need?.Title ?? f.Problem,
-                    f.Id,
-                    f.Problem,
-                    f.Consequence,
-                    f.Mend,
-                    f.Also,
-                    f.Source.ToString()
-                )),
+                .. audited.Faults.Select(Fault),
             ],
             [.. audited.Questions.Select(q => new QuestionReport(q.Step, q.Asks, q.Decides))],
             [.. audited.Notes.Select(n => new NoteReport(n.Step, n.Says))],

@@ -36,6 +36,12 @@ public static partial class JobSense
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(fault);
+        if (LogLine().Match(fault.Path) is { Success: true } line)
+        {
+            var entry = job.Log[int.Parse(line.Groups["e"].ValueSpan, System.Globalization.CultureInfo.InvariantCulture)];
+            return (new RecordKey(RecordKind.Entry, entry.Id), fault.Path[line.Length..]);
+        }
+
         var match = Place().Match(fault.Path);
         int At(string name) => int.Parse(match.Groups[name].ValueSpan, System.Globalization.CultureInfo.InvariantCulture);
         if (!match.Success || job.Buildings.IsDefault || job.Buildings.ElementAtOrDefault(At("b")) is not { } building)
@@ -50,6 +56,9 @@ public static partial class JobSense
             : space is not null ? (new RecordKey(RecordKind.Space, space.Id), rest)
             : (new RecordKey(RecordKind.Building, building.Id), rest);
     }
+
+    [GeneratedRegex(@"^\$\.log\[(?<e>\d+)\]")]
+    private static partial Regex LogLine();
 
     [GeneratedRegex(@"^\$\.buildings\[(?<b>\d+)\](?:\.spaces\[(?<s>\d+)\](?:\.surfaces\[(?<f>\d+)\])?)?")]
     private static partial Regex Place();

@@ -216,54 +216,57 @@ public static partial class JobSense
     {
         for (var i = 0; i < surface.Readings.Length; i++)
         {
-            var reading = surface.Readings[i];
-            var here = $"{at}.readings[{i}]";
-            if (Checks.Find(reading.Check) is not { } check)
-            {
-                faults.Add($"{here}.check", $"unknown check '{reading.Check}'");
-                continue;
-            }
-
-            if (reading.Outcome is { } outcome)
-            {
-                if (check.Find(outcome) is null)
-                {
-                    faults.Add(
-                        $"{here}.outcome",
-                        check.Outcomes.IsEmpty
-                            ? $"{check.Id} is read in {check.Unit}, not judged"
-                            : $"expected one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}"
-                    );
-                }
-
-                if (reading.Value is not null)
-                {
-                    faults.Add($"{here}.value", "give a value or an outcome, not both");
-                }
-
-                continue;
-            }
-
-            if (reading.Value is not { } value)
-            {
-                faults.Add(here, "expected a value or an outcome");
-                continue;
-            }
-
-            if (check.Unit is null)
-            {
-                faults.Add($"{here}.value", $"{check.Id} is judged, not read: give an outcome, one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}");
-                continue;
-            }
-
-            if (check.InOwnUnit(value, reading.Unit) is not { } read)
-            {
-                faults.Add($"{here}.unit", $"{check.Id} is read in {string.Join(" or ", check.OtherUnits.Select(u => u.Unit).Prepend(check.Unit))}, not {reading.Unit}");
-                continue;
-            }
-
-            Range(faults, $"{here}.value", read, check.Range.Least, check.Range.Most);
+            ReadingFaults(faults, $"{at}.readings[{i}]", surface.Readings[i]);
         }
+    }
+
+    private static void ReadingFaults(Faults faults, string here, Reading reading)
+    {
+        if (Checks.Find(reading.Check) is not { } check)
+        {
+            faults.Add($"{here}.check", $"unknown check '{reading.Check}'");
+            return;
+        }
+
+        if (reading.Outcome is { } outcome)
+        {
+            if (check.Find(outcome) is null)
+            {
+                faults.Add(
+                    $"{here}.outcome",
+                    check.Outcomes.IsEmpty
+                        ? $"{check.Id} is read in {check.Unit}, not judged"
+                        : $"expected one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}"
+                );
+            }
+
+            if (reading.Value is not null)
+            {
+                faults.Add($"{here}.value", "give a value or an outcome, not both");
+            }
+
+            return;
+        }
+
+        if (reading.Value is not { } value)
+        {
+            faults.Add(here, "expected a value or an outcome");
+            return;
+        }
+
+        if (check.Unit is null)
+        {
+            faults.Add($"{here}.value", $"{check.Id} is judged, not read: give an outcome, one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}");
+            return;
+        }
+
+        if (check.InOwnUnit(value, reading.Unit) is not { } read)
+        {
+            faults.Add($"{here}.unit", $"{check.Id} is read in {string.Join(" or ", check.OtherUnits.Select(u => u.Unit).Prepend(check.Unit))}, not {reading.Unit}");
+            return;
+        }
+
+        Range(faults, $"{here}.value", read, check.Range.Least, check.Range.Most);
     }
 
     private static void Sequence(Faults faults, string at, ImmutableArray<SequenceStep>? sequence)

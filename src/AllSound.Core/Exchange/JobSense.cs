@@ -45,6 +45,7 @@ public static partial class JobSense
         BuyingFaults(faults, job);
         ProgrammeFaults(faults, job);
         WeatherFaults(faults, job);
+        LogFaults(faults, job);
         if (job.Buildings.IsDefaultOrEmpty && job.Programme is not { Tasks.IsEmpty: false })
         {
             faults.Add("$.buildings", "expected at least one building");

@@ -169,6 +169,10 @@ public sealed record Job
     /// <summary>The weather where the building stands; null where nobody said.</summary>
     public SiteWeather? Weather { get; init; }
 
+    /// <summary>The site log: what was done, measured and met with. Lines are added and never changed.</summary>
+    [MaxLength(Limits.LogEntries)]
+    public ImmutableArray<LogEntry> Log { get; init; } = [];
+
     /// <summary>All surfaces with the space and building they stand in, in walking order.</summary>
     public IEnumerable<(Building Building, Space Space, Surface Surface)> Surfaces() =>
         from building in Buildings

@@ -50,6 +50,9 @@ public static class Limits
     /// <summary>Ways in which the weather may come, besides the table.</summary>
     public const int WeatherMembers = 50;
 
+    /// <summary>Lines of the site log of a job.</summary>
+    public const int LogEntries = 20_000;
+
     /// <summary>Photos of one surface.</summary>
     public const int Photos = 500;
 

@@ -17,6 +17,9 @@ public enum RecordKind : byte
 
     /// <summary>What is known of a photo; its parent is a surface.</summary>
     Photo,
+
+    /// <summary>A line of the site log; its parent is the job. It is written once.</summary>
+    Entry,
 }
 
 /// <summary>What tells one record of a job from another.</summary>

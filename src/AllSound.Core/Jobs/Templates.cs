@@ -15,6 +15,7 @@ public static class Templates
             Client = null,
             Address = null,
             Trials = [],
+            Log = [],
             Buildings =
             [
                 .. job.Buildings.Select(b =>

@@ -45,7 +45,7 @@ internal static class LatestWaits
 
     private static readonly HashSet<Substrate> Rusting = [.. Substrates.Family(SubstrateFamily.Ferrous)];
 
-    // Iron and steel that is prepared and bare. Other metals do not rust in a night.
-    private static bool Stands(in Condition condition) =>
+    /// <summary>True where iron or steel stands prepared and bare. Other metals do not rust in a night.</summary>
+    public static bool Stands(in Condition condition) =>
         condition.Get(Facets.Prep) != Prep.None && condition.Get(Facets.Bare) == Bare.Raw && Rusting.Contains(condition.Get(Facets.Substrate));
 }

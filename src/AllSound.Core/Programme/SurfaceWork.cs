@@ -345,6 +345,7 @@ internal sealed class SurfaceWork
                     Space = space.Id,
                     Hours = hours,
                     People = act.Operation.ByOthers ? 0 : 1,
+                    Earliest = step.Serves.Select(s => s.Step.NotBefore).Append(step.Step.NotBefore).Max(),
                     Kinds = kinds.ToImmutable(),
                     WetHours = coat ? Math.Max(LeastWet, act.Product?.Drying.Touch ?? 0) : 0,
                     ShutHours = coat && surface is { Element: Element.Window or Element.Door } ? act.Product?.Drying.Touch : null,

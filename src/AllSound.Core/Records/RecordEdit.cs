@@ -93,9 +93,13 @@ public static class RecordEdits
             {
                 faults.Add(here, $"'{put.Key.Id}' stands twice");
             }
+            else if (put.Key.Kind is RecordKind.Entry && records.Find(put.Key) is not null)
+            {
+                faults.Add(here, "a line of the log stays as it was written: correct it, or take it back, by another line that names it");
+            }
             else if (put.Value is { } value)
             {
-                var parent = put.Parent ?? set.Find(put.Key)?.Parent ?? (put.Key.Kind is RecordKind.Building ? job : "");
+                var parent = put.Parent ?? set.Find(put.Key)?.Parent ?? (put.Key.Kind is RecordKind.Building or RecordKind.Entry ? job : "");
                 var before = faults.Count;
                 Check(faults, here, job, set, put, value, parent);
                 set = faults.Count == before ? set.Put(put.Key, parent, value, put.Position) : set;
@@ -114,10 +118,11 @@ public static class RecordEdits
     public static (object? Value, Fault? Fault) Parse(RecordKind kind, string text) =>
         kind switch
         {
-            RecordKind.Job => Bare(JobFile.Parse<Job>(text), j => j.Buildings.IsDefaultOrEmpty, "$.buildings", "buildings"),
+            RecordKind.Job => Bare(JobFile.Parse<Job>(text), j => j.Buildings.IsDefaultOrEmpty && j.Log.IsDefaultOrEmpty, "$.buildings", "buildings and lines of the log"),
             RecordKind.Building => Bare(JobFile.Parse<Building>(text), b => b.Spaces.IsDefaultOrEmpty, "$.spaces", "rooms and elevations"),
             RecordKind.Space => Bare(JobFile.Parse<Space>(text), s => s.Surfaces.IsDefaultOrEmpty, "$.surfaces", "surfaces"),
             RecordKind.Surface => Plain(JobFile.Parse<Surface>(text)),
+            RecordKind.Entry => Plain(JobFile.Parse<LogEntry>(text)),
             _ => Plain(JobFile.Parse<Photo>(text)),
         };
 
@@ -128,7 +133,7 @@ public static class RecordEdits
             faults.Add($"{here}.id", "an id cannot be changed");
         }
 
-        if (put.Key.Kind is RecordKind.Job or RecordKind.Building ? parent != (put.Key.Kind is RecordKind.Job ? "" : job) : set.Find(put.Key.Kind - 1, parent) is null)
+        if (put.Key.Kind is RecordKind.Job or RecordKind.Building or RecordKind.Entry ? parent != (put.Key.Kind is RecordKind.Job ? "" : job) : set.Find(put.Key.Kind - 1, parent) is null)
         {
             faults.Add($"{here}.parent", $"there is no '{parent}' that it could belong to");
         }
@@ -155,6 +160,7 @@ public static class RecordEdits
             Building building => building.Id,
             Space space => space.Id,
             Surface surface => surface.Id,
+            LogEntry entry => entry.Id,
             _ => null,
         };
 }

@@ -68,9 +68,14 @@ public sealed class RecordSet
         }
 
         var left = new RecordSet(records.Remove(key));
-        if (key.Kind is RecordKind.Photo)
+        if (key.Kind is RecordKind.Photo or RecordKind.Entry)
         {
             return left;
+        }
+
+        if (key.Kind is RecordKind.Job)
+        {
+            left = Children(RecordKind.Entry, key.Id).Aggregate(left, (set, entry) => set.Remove(entry.Key));
         }
 
         if (gone.Value is Surface { Zone: { } zone } && records.ContainsKey(new RecordKey(RecordKind.Surface, zone.Of)))
@@ -132,7 +137,14 @@ public sealed class RecordSet
             set = set.Put(key, parent, value, position);
         }
 
-        Keep(new RecordKey(RecordKind.Job, job.Id), "", job with { Buildings = [] }, Gap);
+        Keep(new RecordKey(RecordKind.Job, job.Id), "", job with { Buildings = [], Log = [] }, Gap);
+        // Lines of the log are added; those that are there stay as they were written, also where the file has them otherwise or not at all.
+        foreach (var (entry, i) in job.Log.Select((e, i) => (e, i)))
+        {
+            var key = new RecordKey(RecordKind.Entry, entry.Id);
+            set = records.ContainsKey(key) ? set : set.Put(key, job.Id, entry, Gap * (records.Count + i + 1L));
+        }
+
         long building = 0;
         foreach (var b in job.Buildings)
         {
@@ -150,7 +162,7 @@ public sealed class RecordSet
         }
 
         return records
-            .Keys.Where(k => k.Kind != RecordKind.Photo && !kept.Contains(k))
+            .Keys.Where(k => k.Kind is not (RecordKind.Photo or RecordKind.Entry) && !kept.Contains(k))
             .OrderByDescending(k => k.Kind)
             .ThenByDescending(k => records[k].Value is Surface { Zone: not null })
             .Aggregate(set, (s, key) => s.Remove(key));
@@ -190,6 +202,10 @@ public sealed class RecordSet
                 Title = id,
                 Buildings = [],
             };
-        return job with { Buildings = [.. Of(RecordKind.Building, id).Select(r => (Building)r.Value with { Spaces = Spaces(r.Key.Id) })] };
+        return job with
+        {
+            Buildings = [.. Of(RecordKind.Building, id).Select(r => (Building)r.Value with { Spaces = Spaces(r.Key.Id) })],
+            Log = [.. Of(RecordKind.Entry, id).Select(r => (LogEntry)r.Value)],
+        };
     }
 }

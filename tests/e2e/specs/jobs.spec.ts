@@ -105,7 +105,7 @@ test("from nothing to a printed client summary by keyboard alone, within a hundr
   await page.keyboard.type("Parlour");
   await press("Enter");
   await expect(page.getByRole("region", { name: "Room" }).getByRole("button", { name: /^Window/i })).toBeVisible();
-  await press("7");
+  await press("8");
   await expect(page.getByRole("group", { name: "Which document" })).toBeVisible();
   // In by Tab until the choice of paper has it, then the arrows.
   for (

@@ -24,6 +24,7 @@ const kinds = [
   ["quotation", "Quotation"],
   ["crew-checklist", "For the crew"],
   ["hazard-sheet", "Hazards"],
+  ["as-built", "As built"],
 ] as const;
 
 /** The specification as a document: one sheet for the room, one for each surface; print gives the PDF. */

@@ -15,6 +15,7 @@ export const keys = {
   quantities: (job: string) => ["job", job, "quantities"] as const,
   programme: (job: string, help: boolean) => ["job", job, "programme", help] as const,
   conditions: (job: string, at: string) => ["job", job, "conditions", at] as const,
+  site: (job: string) => ["job", job, "site"] as const,
   catalogue: ["catalogue"] as const,
 };
 
@@ -102,4 +103,12 @@ export const useConditions = (job: string, at: string) =>
       ask(api.GET("/api/jobs/{job}/conditions", { params: { path: { job }, query: at === "" ? {} : { at } } })),
     placeholderData: (previous) => previous,
     refetchInterval: at === "" ? 300_000 : false,
+  });
+
+/** Where each surface stands on site, and the log. */
+export const useSite = (job: string) =>
+  useQuery({
+    queryKey: keys.site(job),
+    queryFn: () => ask(api.GET("/api/jobs/{job}/site", { params: { path: { job } } })),
+    placeholderData: (previous) => previous,
   });

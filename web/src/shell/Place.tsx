@@ -2,7 +2,7 @@ import { createContext, use } from "react";
 import type { Catalogue, JobView, SpaceView, SurfaceView } from "../api/client";
 import type { Edit } from "../job/useEdit";
 
-export const views = ["survey", "work", "audit", "buy", "programme", "conditions", "document", "firm"] as const;
+export const views = ["survey", "work", "audit", "buy", "programme", "conditions", "site", "document", "firm"] as const;
 export type View = (typeof views)[number];
 
 export type Place = {

@@ -26,6 +26,7 @@ const rooms = {
   buy: () => import("../buy/BuyView"),
   programme: () => import("../programme/ProgrammeView"),
   conditions: () => import("../conditions/ConditionsView"),
+  site: () => import("../site/SiteView"),
   document: () => import("../document/DocumentView"),
   firm: () => import("../firm/FirmView"),
 };
@@ -34,6 +35,7 @@ const AuditView = lazy(async () => ({ default: (await rooms.audit()).AuditView }
 const BuyView = lazy(async () => ({ default: (await rooms.buy()).BuyView }));
 const ProgrammeView = lazy(async () => ({ default: (await rooms.programme()).ProgrammeView }));
 const ConditionsView = lazy(async () => ({ default: (await rooms.conditions()).ConditionsView }));
+const SiteView = lazy(async () => ({ default: (await rooms.site()).SiteView }));
 const DocumentView = lazy(async () => ({ default: (await rooms.document()).DocumentView }));
 const FirmView = lazy(async () => ({ default: (await rooms.firm()).FirmView }));
 
@@ -44,12 +46,13 @@ const titles: Record<View, string> = {
   buy: "Buy",
   programme: "Programme",
   conditions: "Conditions",
+  site: "Site",
   document: "Document",
   firm: "Our ways",
 };
 
 // What stands behind "More" where there is room for five.
-const second = new Set<View>(["audit", "programme", "conditions", "firm"]);
+const second = new Set<View>(["audit", "buy", "programme", "conditions", "firm"]);
 
 type Props = { mode: Mode; onMode: (mode: Mode) => void };
 
@@ -241,6 +244,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
                 {at === "buy" && <BuyView />}
                 {at === "programme" && <ProgrammeView />}
                 {at === "conditions" && <ConditionsView />}
+                {at === "site" && <SiteView />}
                 {at === "document" && <DocumentView />}
                 {at === "firm" && <FirmView />}
               </Suspense>
@@ -289,7 +293,7 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
           <tbody>
             {(
               [
-                ["1 … 8", "Survey, Work, Own sequence, Buy, Programme, Conditions, Document, Our ways"],
+                ["1 … 9", "Survey, Work, Own sequence, Buy, Programme, Conditions, Site, Document, Our ways"],
                 ["j  k", "next and previous surface in walking order"],
                 ["f", "to the facts; Tab goes from fact to fact"],
                 ["s", "say what you see: a sign, a number, a coat, a fact"],

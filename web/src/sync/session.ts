@@ -106,6 +106,11 @@ export class JobSession {
     return pending ? pending.mine : this.known.get(key)?.value;
   }
 
+  /** The records of a kind that wait here to be sent, in the order in which they were made. */
+  waiting(kind: string): Json[] {
+    return [...this.pending].filter(([key, p]) => kindOf(key) === kind && p.mine !== null).map(([, p]) => p.mine);
+  }
+
   /** A record as the server has it came in by some answer. One older than what is known is passed over. */
   receive(key: Key, stored: Stored) {
     const known = this.known.get(key);

@@ -1,7 +1,7 @@
 import type { Conflict, Json } from "./merge";
 
 /** What a record of a job is, as the server has it. */
-export type Kind = "job" | "building" | "space" | "surface" | "photo";
+export type Kind = "job" | "building" | "space" | "surface" | "photo" | "entry";
 
 /** Names a record of a job, such as `surface:stair-wall`. */
 export type Key = `${Kind}:${string}`;

@@ -39,6 +39,9 @@ public sealed record Step(
     /// <summary>Why it is there where nothing needs what it gives, as a sentence; null where the links say.</summary>
     public string? Because { get; init; }
 
+    /// <summary>On site: what was done before it dries until then; null where nothing was done yet.</summary>
+    public DateTime? NotBefore { get; init; }
+
     /// <summary>How it is done. Over a coat of this job fine paint is rubbed over first: that belongs to laying it.</summary>
     public string Do =>
         Quantities.Costing.Denibbed(Act) && Before.Get(Facets.Cover) != Cover.None
