@@ -1,0 +1,116 @@
+using System.Net;
+using System.Text.Json.Nodes;
+using AllSound.Storage;
+using Xunit;
+
+namespace AllSound.Web.Tests;
+
+/// <summary>The site log through the real server: each line once, none changed, and what follows from it.</summary>
+public sealed class SiteApiTests
+{
+    private const string Path = "/api/jobs/sallow-ferry";
+
+    private static CancellationToken Stop => TestContext.Current.CancellationToken;
+
+    private static string Line(string id, string more) => $$"""{"id":"{{id}}","at":"2026-12-07T09:00:00","surface":"stair-wall",{{more}}}""";
+
+    private static string Item(string id, long version, string? value) =>
+        $$"""{"kind":"entry","id":"{{id}}","version":{{version}},"parent":"sallow-ferry"{{(value is null ? "" : $",\"value\":{value}")}}}""";
+
+    private static async Task<(HttpStatusCode Status, string Said)> Send(Server server, string token, params string[] items)
+    {
+        using var answer = await server.Post($"{Path}/changes", $$"""{"label":"log","token":"{{token}}","items":[{{string.Join(',', items)}}]}""");
+        return (answer.StatusCode, await answer.Content.ReadAsStringAsync(Stop));
+    }
+
+    private static async Task<JsonNode> Wall(Server server) => (await server.Get($"{Path}/site?surface=stair-wall"))["surfaces"]![0]!;
+
+    [Fact]
+    public async Task A_line_sent_twice_stands_once_and_what_was_done_is_done()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        var first = (await Wall(server))["remaining"]![0]!;
+        var line = Line("0193", $"\"kind\":\"done\",\"step\":{first["n"]},\"operation\":\"{first["operation"]}\"");
+        Assert.Equal(HttpStatusCode.OK, (await Send(server, "one", Item("0193", 0, line))).Status);
+        Assert.Equal(HttpStatusCode.OK, (await Send(server, "one", Item("0193", 0, line))).Status);
+        var wall = await Wall(server);
+        Assert.Equal((string?)first["operation"], (string?)Assert.Single(wall["done"]!.AsArray())!["operation"]);
+        Assert.DoesNotContain(wall["remaining"]!.AsArray(), s => (int)s!["n"]! == (int)first["n"]!);
+        Assert.Single((await server.Get($"{Path}/site"))["log"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_line_is_neither_changed_nor_taken_away_but_taken_back_by_another()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        var note = Line("0193", "\"kind\":\"note\",\"text\":\"as it was\"");
+        Assert.Equal(HttpStatusCode.OK, (await Send(server, "one", Item("0193", 0, note))).Status);
+        var version = server.Part<JobStore>().Find("sallow-ferry")!.VersionOf(Core.Jobs.RecordKind.Entry, "0193");
+        var changed = await Send(server, "two", Item("0193", version, Line("0193", "\"kind\":\"note\",\"text\":\"otherwise\"")));
+        Assert.Equal(HttpStatusCode.BadRequest, changed.Status);
+        Assert.Contains("stays as it was written", changed.Said, StringComparison.Ordinal);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(server, "three", Item("0193", version, null))).Status);
+        Assert.Equal(
+            HttpStatusCode.OK,
+            (await Send(server, "four", Item("0194", 0, Line("0194", "\"kind\":\"withdrawn\",\"corrects\":\"0193\"")))).Status
+        );
+        var log = (await server.Get($"{Path}/site"))["log"]!.AsArray();
+        Assert.Equal([("as it was", false), ((string?)null, true)], log.Select(l => ((string?)l!["entry"]!["text"], l["entry"]!["id"]!.ToString() == "0194")));
+        Assert.False((bool)log[0]!["counts"]!);
+    }
+
+    [Fact]
+    public async Task The_log_goes_out_with_the_job_and_comes_in_again_but_into_no_copy()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        await Send(server, "one", Item("0193", 0, Line("0193", "\"kind\":\"note\",\"text\":\"kept\"")));
+        var file = JsonNode.Parse(await server.Client.GetStringAsync($"{Path}/export", Stop))!;
+        Assert.Equal("kept", (string?)file["log"]![0]!["text"]);
+        Assert.Contains("kept", await server.Client.GetStringAsync($"{Path}/log.csv", Stop), StringComparison.Ordinal);
+
+        // Read in over itself without its log, the log stays; elsewhere it comes along.
+        file["log"] = new JsonArray();
+        using var over = await server.Post("/api/jobs/import?over=true", file.ToJsonString());
+        Assert.Single((await server.Get($"{Path}/site"))["log"]!.AsArray());
+        using var copy = await server.Post($"{Path}/copy", """{"title":"Another","roomsOnly":false}""");
+        copy.EnsureSuccessStatusCode();
+        var other = (string)JsonNode.Parse(await copy.Content.ReadAsStringAsync(Stop))!["id"]!;
+        Assert.Empty((await server.Get($"/api/jobs/{other}/site"))["log"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_line_that_makes_no_sense_is_refused_and_named()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        var (status, said) = await Send(server, "one", Item("0193", 0, Line("0193", "\"kind\":\"done\",\"operation\":\"conjure\"")));
+        Assert.Equal(HttpStatusCode.BadRequest, status);
+        Assert.Contains("conjure", said, StringComparison.Ordinal);
+        Assert.Empty((await server.Get($"{Path}/site"))["log"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task As_built_stands_as_data_and_as_a_paper()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        var first = (await Wall(server))["remaining"]![0]!;
+        await Send(
+            server,
+            "one",
+            Item("0193", 0, Line("0193", $"\"kind\":\"done\",\"step\":{first["n"]},\"operation\":\"{first["operation"]}\",\"by\":\"ann\"")),
+            Item("0194", 0, Line("0194", "\"kind\":\"foundJob\",\"text\":\"a cracked lintel\""))
+        );
+        var built = await server.Get($"{Path}/as-built");
+        Assert.Equal("stair-wall", (string?)Assert.Single(built["surfaces"]!.AsArray())!["id"]);
+        Assert.Equal("a cracked lintel", (string?)built["followOn"]![0]!["text"]);
+        var paper = await server.Client.GetStringAsync($"{Path}/documents/as-built.md", Stop);
+        Assert.Contains("ann", paper, StringComparison.Ordinal);
+        Assert.Contains("cracked lintel", paper, StringComparison.Ordinal);
+        using var none = await server.Client.GetAsync("/api/jobs/none/site", Stop);
+        Assert.Equal(HttpStatusCode.NotFound, none.StatusCode);
+    }
+}
