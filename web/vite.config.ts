@@ -1,5 +1,6 @@
 import react from "@vitejs/plugin-react";
 import { defineConfig, type Plugin } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
 
 /**
  * The page asks for the program beforehand, which begins only once the head of the page is painted. Beside it stands the page of a job: the same, and
@@ -26,9 +27,55 @@ const pages = (): Plugin => ({
   },
 });
 
+/**
+ * On the device: the program itself, and what the server last answered about the jobs that were opened there. The network is asked first; where it
+ * does not answer, the last answer stands in. Edits do not pass through here: they wait in the page until they are sent.
+ */
+const offline = () =>
+  VitePWA({
+    registerType: "autoUpdate",
+    injectRegister: null,
+    manifest: {
+      name: "All Sound",
+      short_name: "All Sound",
+      description: "Why paint fails, what to do about it, and what was done",
+      start_url: "/",
+      display: "standalone",
+      background_color: "#eceee6",
+      theme_color: "#1c2a2b",
+      icons: [{ src: "/mark.svg", sizes: "any", type: "image/svg+xml", purpose: "any" }],
+    },
+    workbox: {
+      globPatterns: ["**/*.{html,js,css,woff2,svg}"],
+      globIgnores: ["job.html"],
+      maximumFileSizeToCacheInBytes: 4_000_000,
+      navigateFallback: "/index.html",
+      navigateFallbackDenylist: [/^\/api(\/|$)/],
+      clientsClaim: true,
+      skipWaiting: true,
+      runtimeCaching: [
+        {
+          // A plan, an export, a copy are of the moment; the rest is kept as it was last answered.
+          urlPattern: ({ url, request }) =>
+            request.method === "GET" &&
+            url.pathname.startsWith("/api/") &&
+            !/\/(health|export|archive|instruments|programme)(\.|\/|$)/.test(url.pathname) &&
+            !/\.(csv|ics|md)$/.test(url.pathname),
+          handler: "NetworkFirst",
+          options: {
+            cacheName: "answers",
+            networkTimeoutSeconds: 15,
+            expiration: { maxEntries: 600 },
+            cacheableResponse: { statuses: [200] },
+          },
+        },
+      ],
+    },
+  });
+
 // Built beside the server's output; the server serves it. In development the API is asked of a running server.
 export default defineConfig({
-  plugins: [react(), pages()],
+  plugins: [react(), pages(), offline()],
   build: { outDir: "../artifacts/site", emptyOutDir: true, chunkSizeWarningLimit: 1500 },
   server: { host: "127.0.0.1", proxy: { "/api": "http://127.0.0.1:5170" } },
 });

@@ -164,7 +164,7 @@ if (Directory.Exists(settings.WebRoot))
         {
             FileProvider = files,
             OnPrepareResponse = file =>
-                file.Context.Response.Headers.CacheControl = file.File.Name.EndsWith(".html", StringComparison.Ordinal)
+                file.Context.Response.Headers.CacheControl = file.File.Name.EndsWith(".html", StringComparison.Ordinal) || file.File.Name is "sw.js" or "manifest.webmanifest"
                     ? "no-cache"
                     : "public, max-age=31536000, immutable",
         }

@@ -44,7 +44,7 @@ internal static class SiteEndpoints
         }
 
         var specified = analysis.SpecifyAll(stored);
-        var standing = SiteLog.Standing(stored.Job.Log).Select(e => e.Id).ToHashSet(StringComparer.Ordinal);
+        var gone = stored.Job.Log.Select(e => e.Id).Except(SiteLog.Standing(stored.Job.Log).Select(e => e.Id)).ToHashSet(StringComparer.Ordinal);
         return Results.Ok(
             new SiteOf(
                 [.. wanted.Select(x => SurfaceSiteReport.Of(stored.Job, x.Space, x.Surface, specified[x.Surface.Id]))],
@@ -53,7 +53,7 @@ internal static class SiteEndpoints
                         .Job.Log.Where(e => surface is null || e.Surface == surface)
                         .OrderBy(e => e.At)
                         .ThenBy(e => e.Id, StringComparer.Ordinal)
-                        .Select(e => new LoggedLine(e, DateTimeOffset.FromUnixTimeMilliseconds(stored.VersionOf(RecordKind.Entry, e.Id)), standing.Contains(e.Id))),
+                        .Select(e => new LoggedLine(e, DateTimeOffset.FromUnixTimeMilliseconds(stored.VersionOf(RecordKind.Entry, e.Id)), e.Kind == LogKind.Withdrawn || !gone.Contains(e.Id))),
                 ]
             )
         );

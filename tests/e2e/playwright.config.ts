@@ -15,6 +15,8 @@ export default defineConfig({
   use: {
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
+    // What is cut or held up on purpose is cut between page and server; the specs of days without a network allow it.
+    serviceWorkers: "block",
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? "/usr/bin/chromium",
       args: [

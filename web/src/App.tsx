@@ -5,6 +5,7 @@ import { createRoot } from "react-dom/client";
 import { BrowserRouter, Route, Routes } from "react-router";
 import { ready } from "./job/pages";
 import { Jobs } from "./jobs/Jobs";
+import { install } from "./offline/along";
 import { whenIdle } from "./shell/idle";
 import { route } from "./shell/where";
 import { type Mode, sheetTheme } from "./theme";
@@ -16,7 +17,7 @@ const Shell = lazy(async () => ({ default: (await bench()).Shell }));
 const ReckonerPage = lazy(async () => ({ default: (await import("./reckoner/ReckonerPage")).ReckonerPage }));
 
 const client = new QueryClient({
-  defaultOptions: { queries: { retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
+  defaultOptions: { queries: { networkMode: "always", retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
 });
 
 function App() {
@@ -26,6 +27,7 @@ function App() {
     return window.matchMedia("(prefers-color-scheme: dark)").matches ? "dark" : "light";
   });
   useEffect(() => whenIdle(() => void bench().catch(() => undefined)), []);
+  useEffect(() => whenIdle(() => install()), []);
   useEffect(() => {
     document.documentElement.dataset.mode = mode;
     localStorage.setItem("sheet", mode);

@@ -11,6 +11,7 @@ import {
   standText,
   uuid7,
 } from "../src/site/site";
+import { beyond } from "../src/site/useLog";
 
 const now = "2026-12-07T10:00:00";
 
@@ -48,6 +49,15 @@ const site = (id: string, more: Partial<SurfaceSite> = {}) =>
 
 const line = (kind: Entry["kind"], more: Partial<Entry> = {}) =>
   ({ id: "x", kind, at: now, surface: "wall", step: 1, operation: "op_1", photos: [], ...more }) as Entry;
+
+test("a line counts once: while it waits, when it is saved and not answered yet, and when it is answered", () => {
+  const of = (id: string) => line("note", { id });
+  const ids = (entries: Entry[]) => entries.map((e) => e.id);
+  expect(ids(beyond([of("a")], [of("a")], new Set()))).toEqual(["a"]);
+  expect(ids(beyond([], [of("a")], new Set()))).toEqual(["a"]);
+  expect(ids(beyond([of("b")], [of("a")], new Set(["a"])))).toEqual(["b"]);
+  expect(ids(beyond([], [of("a")], new Set(["a"])))).toEqual([]);
+});
 
 test("ids of lines sort as they were made and say that they are of version 7", () => {
   const random = new Uint8Array(10).fill(255);

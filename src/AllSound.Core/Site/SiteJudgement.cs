@@ -180,7 +180,7 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
 
         foreach (
             var last in state
-                .Entries.Where(e => e is { Kind: LogKind.HoldFailed or LogKind.HoldPassed } && e.At <= done.Start)
+                .Entries.Where(e => e is { Kind: LogKind.HoldFailed or LogKind.HoldPassed } && e.At <= done.End)
                 .GroupBy(e => (e.Check, e.Operation))
                 .Select(g => g.Last())
                 .Where(e => e.Kind == LogKind.HoldFailed)

@@ -13,6 +13,7 @@ export const test = base.extend<{ calm: undefined }>({
     async ({ page, request }, use) => {
       const complaints: string[] = [];
       page.on("console", (m) => {
+        if (m.text().includes("Service Worker registration blocked by Playwright")) return;
         // A refused edit is answered 409 on purpose, and a line may be cut on purpose; the browser logs each.
         if (
           m.type() === "error" &&
@@ -20,6 +21,8 @@ export const test = base.extend<{ calm: undefined }>({
           !m.text().includes("400 (Bad Request)") &&
           !m.text().includes("507 (Insufficient Storage)") &&
           !m.text().includes("ERR_INTERNET_DISCONNECTED") &&
+          // What the worker of a page asks without a network fails in its name.
+          !m.text().includes("ERR_FAILED") &&
           // What is worth looking at next is worked out slowly; the surface may be put away before its turn comes.
           !(m.text().includes("404 (Not Found)") && m.location().url.endsWith("/checks"))
         )

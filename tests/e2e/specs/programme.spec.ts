@@ -30,3 +30,31 @@ test("the programme says who does what when, and is planned anew when hands or d
   await terms.getByLabel("all done by").fill("");
   await expect(when).toContainText("Mon 1 Mar", { timeout: 40_000 });
 });
+
+test("conditions say until when, from a forecast taken in as a table, and show the day", async ({ page }) => {
+  await page.goto("/sallow-ferry/conditions/slipway/slipway-railings");
+  const face = page.getByRole("region", { name: "May this coat be laid" });
+  await expect(face.locator(".mayanswer")).toBeVisible();
+  const rows = Array.from({ length: 49 }, (_, h) => {
+    const at = new Date(Date.UTC(2027, 5, 7, h)).toISOString().slice(0, 16);
+    return `${at},16,60,${h >= 14 && h < 16 ? 2 : 0},2,0.3,200`;
+  });
+  await page.getByLabel("Weather table").setInputFiles({
+    name: "w.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from(`time,airC,rh,rainMm,windMs,cloud,sunWm2\n${rows.join("\n")}\n`),
+  });
+  await face.getByLabel("at", { exact: true }).fill("2027-06-07T08:00");
+  await expect(face.locator(".mayanswer")).toContainText("until");
+  await expect(face.locator(".daywords")).toContainText("rain");
+  await accessible(page);
+
+  // A table at fault is refused by its line, and the one before stays.
+  await page.getByLabel("Weather table").setInputFiles({
+    name: "bad.csv",
+    mimeType: "text/csv",
+    buffer: Buffer.from("time,airC,rh\n2027-06-07T08:00,8,170\n"),
+  });
+  await expect(page.getByRole("alert")).toContainText("line 2");
+  await expect(face.locator(".mayanswer")).toContainText("until");
+});

@@ -3,6 +3,8 @@ import { usePlace } from "../shell/Place";
 import type { Step } from "./site";
 import type { NewEntry } from "./useLog";
 
+type Field = "litres" | "batch" | "thin" | "film" | "share" | "method" | "product";
+
 const number = (text: string) => (text.trim() === "" ? undefined : Number(text.replace(",", ".")));
 
 /** What was done and with what: nothing need be filled in; what was done otherwise is written as it was. */
@@ -16,11 +18,11 @@ export function DoneForm({
   onCancel: () => void;
 }) {
   const { catalogue } = usePlace();
-  const [texts, setTexts] = useState<Record<string, string>>({});
+  const [texts, setTexts] = useState<Partial<Record<Field, string>>>({});
   const coat = step.role !== "none" && step.product != null;
   const uses = catalogue?.operations.find((o) => o.id === step.operation)?.products ?? [];
-  const set = (name: string) => (e: { target: { value: string } }) => setTexts({ ...texts, [name]: e.target.value });
-  const field = (name: string, label: string, decimal = false) => (
+  const set = (name: Field) => (e: { target: { value: string } }) => setTexts({ ...texts, [name]: e.target.value });
+  const field = (name: Field, label: string, decimal = false) => (
     <span>
       <label htmlFor={`done-${name}`}>{label}</label>
       <input
@@ -33,8 +35,8 @@ export function DoneForm({
       />
     </span>
   );
-  const share = number(texts["share"] ?? "");
-  const figures = [number(texts["litres"] ?? ""), number(texts["film"] ?? ""), share];
+  const share = number(texts.share ?? "");
+  const figures = [number(texts.litres ?? ""), number(texts.film ?? ""), share];
   const wrong = figures.some((n) => n !== undefined && !(n > 0)) || (share !== undefined && share > 100);
   const take = () => {
     const [litres, wetFilmUm] = figures;
@@ -42,10 +44,10 @@ export function DoneForm({
       ...(litres === undefined ? {} : { litres }),
       ...(wetFilmUm === undefined ? {} : { wetFilmUm }),
       ...(share === undefined ? {} : { share: share / 100 }),
-      ...(texts["batch"] ? { batch: texts["batch"] } : {}),
-      ...(texts["thin"] ? { dilution: texts["thin"] } : {}),
-      ...(texts["method"] ? { method: texts["method"] } : {}),
-      ...(texts["product"] ? { product: texts["product"] } : {}),
+      ...(texts.batch ? { batch: texts.batch } : {}),
+      ...(texts.thin ? { dilution: texts.thin } : {}),
+      ...(texts.method ? { method: texts.method } : {}),
+      ...(texts.product ? { product: texts.product } : {}),
     });
   };
   return (
@@ -57,7 +59,7 @@ export function DoneForm({
             <select
               id="done-product"
               className="pick"
-              value={texts["product"] ?? step.product ?? ""}
+              value={texts.product ?? step.product ?? ""}
               onChange={set("product")}
             >
               {uses.map((p) => (

@@ -1,22 +1,26 @@
-import { useEffect, useState } from "react";
+import { useQueryClient } from "@tanstack/react-query";
+import { useEffect, useRef, useState } from "react";
 import { localNow } from "../conditions/conditions";
 import { useSite } from "../job/data";
+import { takeAlong } from "../offline/along";
 import { clock } from "../programme/board";
 import { usePlace } from "../shell/Place";
 import { LogLines } from "./LogLines";
 import { StepSheet } from "./StepSheet";
 import { closeDown, inOrder, type Stand, standOf, standText } from "./site";
-import { useLog, writer } from "./useLog";
+import { beyond, useLog, writer } from "./useLog";
 
 /** Today's sheet: what comes now on each surface, with the caution first and one thumb's buttons; the log is written from it. */
 export function SiteView() {
   const { job, view, space, go } = usePlace();
   const { data, error } = useSite(job.id);
-  const { waiting, write } = useLog();
+  const { waiting, mine, write } = useLog();
   const now = useNow();
   const [by, setBy] = useState(writer.get);
+  useTakenAlong();
+  const fresh = beyond(waiting, mine, new Set(data?.log.map((l) => l.entry.id)));
   const stands = inOrder(
-    (data?.surfaces ?? []).map((s) => standOf(s, waiting)),
+    (data?.surfaces ?? []).map((s) => standOf(s, fresh)),
     now,
   );
   const here = stands.find((s) => s.site.id === view?.surface.id) ?? stands[0];
@@ -128,6 +132,24 @@ function StandRow({
       </button>
     </li>
   );
+}
+
+// What the sheets of the job show is brought onto the device, once for each time that it is opened here.
+function useTakenAlong() {
+  const { job } = usePlace();
+  const client = useQueryClient();
+  const known = useRef(job);
+  known.current = job;
+  const id = job.id;
+  useEffect(() => {
+    if (known.current.id !== id) return;
+    let gone = false;
+    const timer = setTimeout(() => void takeAlong(client, known.current, () => gone), 3000);
+    return () => {
+      gone = true;
+      clearTimeout(timer);
+    };
+  }, [client, id]);
 }
 
 // The minute, as clocks show it.

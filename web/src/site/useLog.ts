@@ -37,6 +37,23 @@ const device = () => {
   return made;
 };
 
+// What was written in this page, by job: it counts until the server's own answer has it, also for the moment between being saved and being answered.
+const written = new Map<string, Entry[]>();
+
+// What waits was written here, in this page or in one that was closed before it was sent.
+function remembered(job: string, waiting: readonly Entry[]): Entry[] {
+  const mine = written.get(job) ?? [];
+  const more = waiting.filter((e) => mine.every((m) => m.id !== e.id));
+  if (more.length > 0) written.set(job, [...mine, ...more]);
+  return written.get(job) ?? [];
+}
+
+/** The lines that an answer of the server does not have yet: those that wait, and those that were saved since. */
+export function beyond(waiting: readonly Entry[], mine: readonly Entry[], answered: ReadonlySet<string>): Entry[] {
+  const known = new Set(waiting.map((e) => e.id));
+  return [...mine.filter((e) => !known.has(e.id)), ...waiting].filter((e) => !answered.has(e.id));
+}
+
 /** The log as it is written on this device: lines wait here until the server has them, and go up by themselves, each once. */
 export function useLog() {
   const { job, edit } = usePlace();
@@ -59,5 +76,5 @@ export function useLog() {
     },
     [edit.session, job.id],
   );
-  return { waiting, write };
+  return { waiting, mine: remembered(job.id, waiting), write };
 }
