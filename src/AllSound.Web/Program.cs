@@ -164,9 +164,10 @@ if (Directory.Exists(settings.WebRoot))
         {
             FileProvider = files,
             OnPrepareResponse = file =>
-                file.Context.Response.Headers.CacheControl = file.File.Name.EndsWith(".html", StringComparison.Ordinal) || file.File.Name is "sw.js" or "manifest.webmanifest"
-                    ? "no-cache"
-                    : "public, max-age=31536000, immutable",
+                file.Context.Response.Headers.CacheControl =
+                    file.File.Name.EndsWith(".html", StringComparison.Ordinal) || file.File.Name is "sw.js" or "manifest.webmanifest"
+                        ? "no-cache"
+                        : "public, max-age=31536000, immutable",
         }
     );
     // Within a job the page asks for the bench at once; a build without that page has the other.

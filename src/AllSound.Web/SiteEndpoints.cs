@@ -53,7 +53,11 @@ internal static class SiteEndpoints
                         .Job.Log.Where(e => surface is null || e.Surface == surface)
                         .OrderBy(e => e.At)
                         .ThenBy(e => e.Id, StringComparer.Ordinal)
-                        .Select(e => new LoggedLine(e, DateTimeOffset.FromUnixTimeMilliseconds(stored.VersionOf(RecordKind.Entry, e.Id)), e.Kind == LogKind.Withdrawn || !gone.Contains(e.Id))),
+                        .Select(e => new LoggedLine(
+                            e,
+                            DateTimeOffset.FromUnixTimeMilliseconds(stored.VersionOf(RecordKind.Entry, e.Id)),
+                            e.Kind == LogKind.Withdrawn || !gone.Contains(e.Id)
+                        )),
                 ]
             )
         );

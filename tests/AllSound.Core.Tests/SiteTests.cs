@@ -49,7 +49,12 @@ public sealed class SiteTests
         return log.ToImmutable();
     }
 
-    private static (SiteState State, SiteJudgement Judgement, SiteRemaining Remaining) Fold(Job job, Surface surface, Specified specified, params ImmutableArray<LogEntry> log)
+    private static (SiteState State, SiteJudgement Judgement, SiteRemaining Remaining) Fold(
+        Job job,
+        Surface surface,
+        Specified specified,
+        params ImmutableArray<LogEntry> log
+    )
     {
         var with = job with { Log = log };
         Assert.Empty(JobSense.Faults(with));

@@ -52,10 +52,7 @@ public sealed class SiteApiTests
         Assert.Equal(HttpStatusCode.BadRequest, changed.Status);
         Assert.Contains("stays as it was written", changed.Said, StringComparison.Ordinal);
         Assert.Equal(HttpStatusCode.BadRequest, (await Send(server, "three", Item("0193", version, null))).Status);
-        Assert.Equal(
-            HttpStatusCode.OK,
-            (await Send(server, "four", Item("0194", 0, Line("0194", "\"kind\":\"withdrawn\",\"corrects\":\"0193\"")))).Status
-        );
+        Assert.Equal(HttpStatusCode.OK, (await Send(server, "four", Item("0194", 0, Line("0194", "\"kind\":\"withdrawn\",\"corrects\":\"0193\"")))).Status);
         var log = (await server.Get($"{Path}/site"))["log"]!.AsArray();
         Assert.Equal([("as it was", false), ((string?)null, true)], log.Select(l => ((string?)l!["entry"]!["text"], l["entry"]!["id"]!.ToString() == "0194")));
         Assert.False((bool)log[0]!["counts"]!);

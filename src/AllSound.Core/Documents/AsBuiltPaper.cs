@@ -39,7 +39,7 @@ internal static class AsBuiltPaper
         blocks.Add(Block.Say(built.Finished ? $"Finished {Day(state.Since!.Value)}." : "Not finished: this is how far it is."));
         if (!built.Below.IsEmpty)
         {
-            blocks.AddRange(built.Below.Select(Block.Beware));
+            blocks.AddRange(built.Below.Select(b => b.StartsWith("Lead", StringComparison.Ordinal) ? Block.Beware(b) : Block.Say(b)));
         }
 
         blocks.Add(Block.Heading("As it was found"));
@@ -59,7 +59,9 @@ internal static class AsBuiltPaper
                     surface.Readings.Select(r =>
                         ImmutableArray.Create(
                             Checks.Find(r.Check)?.Title ?? r.Check,
-                            r.Value is { } v ? string.Create(CultureInfo.InvariantCulture, $"{v:0.##} {r.Unit ?? Checks.Find(r.Check)?.Unit}").TrimEnd() : r.Outcome ?? "",
+                            r.Value is { } v
+                                ? string.Create(CultureInfo.InvariantCulture, $"{v:0.##} {r.Unit ?? Checks.Find(r.Check)?.Unit}").TrimEnd()
+                                : r.Outcome ?? "",
                             r.At is { } at ? Figures.Moment(at) : "",
                             r.By ?? ""
                         )
@@ -77,7 +79,13 @@ internal static class AsBuiltPaper
         if (!built.Judgement.Deviations.IsEmpty)
         {
             blocks.Add(Block.Heading("Done otherwise than planned"));
-            blocks.Add(Block.List(built.Judgement.Deviations.Select(d => string.Join(" ", new[] { d.Says, d.Follows, d.Mend is { } mend ? $"Mend: {mend}" : null }.Where(t => t is not null)))));
+            blocks.Add(
+                Block.List(
+                    built.Judgement.Deviations.Select(d =>
+                        string.Join(" ", new[] { d.Says, d.Follows, d.Mend is { } mend ? $"Mend: {mend}" : null }.Where(t => t is not null))
+                    )
+                )
+            );
         }
 
         if (!built.Points.IsEmpty)

@@ -35,17 +35,7 @@ public static class AuditReporting
 
     /// <summary>A fault in the words of the reports.</summary>
     internal static FaultReport Fault(AuditFault fault) =>
-        new(
-            fault.Step,
-            fault.Severity,
-            fault.Need?.Title ?? fault.Problem,
-            fault.Id,
-            fault.Problem,
-            fault.Consequence,
-            fault.Mend,
-            fault.Also,
-            fault.Source.ToString()
-        );
+        new(fault.Step, fault.Severity, fault.Need?.Title ?? fault.Problem, fault.Id, fault.Problem, fault.Consequence, fault.Mend, fault.Also, fault.Source.ToString());
 
     private static AuditReport Audit(
         Job job,
@@ -62,9 +52,7 @@ public static class AuditReporting
         return new(
             surface.Id,
             NamedEnumConverterFactory.Name(audited.Verdict.ToString()),
-            [
-                .. audited.Faults.Select(Fault),
-            ],
+            [.. audited.Faults.Select(Fault)],
             [.. audited.Questions.Select(q => new QuestionReport(q.Step, q.Asks, q.Decides))],
             [.. audited.Notes.Select(n => new NoteReport(n.Step, n.Says))],
             audited.Mended.IsEmpty ? null : [.. audited.Mended.Select((s, i) => Mended(s, i + 1, firm))],

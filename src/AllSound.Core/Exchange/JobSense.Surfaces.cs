@@ -234,9 +234,7 @@ public static partial class JobSense
             {
                 faults.Add(
                     $"{here}.outcome",
-                    check.Outcomes.IsEmpty
-                        ? $"{check.Id} is read in {check.Unit}, not judged"
-                        : $"expected one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}"
+                    check.Outcomes.IsEmpty ? $"{check.Id} is read in {check.Unit}, not judged" : $"expected one of {string.Join(", ", check.Outcomes.Select(o => o.Id))}"
                 );
             }
 

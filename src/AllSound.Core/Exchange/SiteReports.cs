@@ -176,7 +176,11 @@ public sealed record SurfaceSiteReport(
                 state.Since is { } since && wet > 0 ? since.AddMinutes(wet) : null,
                 Facets.All.ToImmutableSortedDictionary(f => f.Name, f => f.ValueName(state.Now[f]), StringComparer.Ordinal)
             ),
-            [.. SiteNext.Of(state, remaining).Select(n => new NextReport(n.Step.Number, n.Step.Act.Operation.Id, n.Step.Act.Operation.Title, n.From, n.Advised, n.Latest, n.Needs))],
+            [
+                .. SiteNext
+                    .Of(state, remaining)
+                    .Select(n => new NextReport(n.Step.Number, n.Step.Act.Operation.Id, n.Step.Act.Operation.Title, n.From, n.Advised, n.Latest, n.Needs)),
+            ],
             [.. judged.Faults.Select(AuditReporting.Fault)],
             [.. judged.Deviations.Select(DeviationReport.Of)],
             [.. Stepping.Report(whole, surface, specified.Appraised, "the finished work").Where(s => left.Contains(s.N))],

@@ -118,7 +118,12 @@ public static class RecordEdits
     public static (object? Value, Fault? Fault) Parse(RecordKind kind, string text) =>
         kind switch
         {
-            RecordKind.Job => Bare(JobFile.Parse<Job>(text), j => j.Buildings.IsDefaultOrEmpty && j.Log.IsDefaultOrEmpty, "$.buildings", "buildings and lines of the log"),
+            RecordKind.Job => Bare(
+                JobFile.Parse<Job>(text),
+                j => j.Buildings.IsDefaultOrEmpty && j.Log.IsDefaultOrEmpty,
+                "$.buildings",
+                "buildings and lines of the log"
+            ),
             RecordKind.Building => Bare(JobFile.Parse<Building>(text), b => b.Spaces.IsDefaultOrEmpty, "$.spaces", "rooms and elevations"),
             RecordKind.Space => Bare(JobFile.Parse<Space>(text), s => s.Surfaces.IsDefaultOrEmpty, "$.surfaces", "surfaces"),
             RecordKind.Surface => Plain(JobFile.Parse<Surface>(text)),
@@ -133,7 +138,11 @@ public static class RecordEdits
             faults.Add($"{here}.id", "an id cannot be changed");
         }
 
-        if (put.Key.Kind is RecordKind.Job or RecordKind.Building or RecordKind.Entry ? parent != (put.Key.Kind is RecordKind.Job ? "" : job) : set.Find(put.Key.Kind - 1, parent) is null)
+        if (
+            put.Key.Kind is RecordKind.Job or RecordKind.Building or RecordKind.Entry
+                ? parent != (put.Key.Kind is RecordKind.Job ? "" : job)
+                : set.Find(put.Key.Kind - 1, parent) is null
+        )
         {
             faults.Add($"{here}.parent", $"there is no '{parent}' that it could belong to");
         }

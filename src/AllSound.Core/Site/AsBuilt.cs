@@ -61,7 +61,9 @@ public sealed record AsBuilt(
             [.. Remains(surface, state)],
             [
                 .. state.Chosen?.LeftUndone ?? [],
-                .. state.Entries.Where(e => e.Kind == LogKind.Skipped).Select(e => $"{Operations.Find(e.Operation!)?.Title ?? e.Operation} was left out{(e.Text is { } why ? $": {why}" : "")}."),
+                .. state
+                    .Entries.Where(e => e.Kind == LogKind.Skipped)
+                    .Select(e => $"{Operations.Find(e.Operation!)?.Title ?? e.Operation} was left out{(e.Text is { } why ? $": {why}" : "")}."),
             ],
             [.. state.Entries.Where(e => e.Kind is LogKind.HoldPassed or LogKind.HoldFailed).Select(Point)],
             finished ? [.. Again(surface, state)] : []
@@ -97,7 +99,7 @@ public sealed record AsBuilt(
 
         if (surface.Layers is { IsEmpty: false } layers)
         {
-            yield return $"Below lie {string.Join(", ", layers.Select(l => $"{ExistingCoatings.Find(l.Coating)?.Title ?? l.Coating}{(l.Year is { } y ? string.Create(CultureInfo.InvariantCulture, $" ({y})") : "")}"))}.";
+            yield return $"Below: {string.Join(", ", layers.Select(l => $"{ExistingCoatings.Find(l.Coating)?.Title ?? l.Coating}{(l.Year is { } y ? string.Create(CultureInfo.InvariantCulture, $" ({y})") : "")}"))}.";
         }
     }
 
@@ -108,11 +110,16 @@ public sealed record AsBuilt(
         var finish = state.Done.LastOrDefault(d => d.Act.Operation.Role == CoatRole.Finish)?.Act.Product;
         yield return new(
             done.AddMonths(outside ? FirstOutsideMonths : FirstInsideMonths),
-            outside ? "After the first winter or summer: joints, end grain, edges, lower parts; touch in at once what has opened." : "After a year: cracks, stains that came back, rubbed places."
+            outside
+                ? "After the first winter or summer: joints, end grain, edges, lower parts; touch in at once what has opened."
+                : "After a year: cracks, stains that came back, rubbed places."
         );
         if (finish is not null && (outside ? finish.Life.Outside : finish.Life.Inside) is var life and > 1)
         {
-            yield return new(done.AddMonths((int)Math.Round(life * 12 / 2)), "At half the life expected: chalking, hairline cracks, first loose edges; a coat now saves the system.");
+            yield return new(
+                done.AddMonths((int)Math.Round(life * 12 / 2)),
+                "At half the life expected: chalking, hairline cracks, first loose edges; a coat now saves the system."
+            );
             yield return new(done.AddMonths((int)Math.Round(life * 12)), "At the life expected: first maintenance.");
         }
     }

@@ -45,11 +45,11 @@ public sealed record SiteState(
 )
 {
     /// <summary>True while work on it is broken off.</summary>
-    public bool Interrupted => Entries.LastOrDefault(e => e.Kind is LogKind.Interrupted or LogKind.Resumed or LogKind.Done or LogKind.Started)?.Kind == LogKind.Interrupted;
+    public bool Interrupted =>
+        Entries.LastOrDefault(e => e.Kind is LogKind.Interrupted or LogKind.Resumed or LogKind.Done or LogKind.Started)?.Kind == LogKind.Interrupted;
 
     /// <summary>The step that is under way; null where none is.</summary>
-    public LogEntry? UnderWay =>
-        Entries.LastOrDefault(e => e.Kind is LogKind.Started or LogKind.Done) is { Kind: LogKind.Started } started ? started : null;
+    public LogEntry? UnderWay => Entries.LastOrDefault(e => e.Kind is LogKind.Started or LogKind.Done) is { Kind: LogKind.Started } started ? started : null;
 }
 
 /// <summary>Folds a log over what was surveyed.</summary>

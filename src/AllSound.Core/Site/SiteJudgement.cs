@@ -191,7 +191,9 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
     }
 
     private static IEnumerable<SiteDeviation> Told(SiteState state) =>
-        state.Entries.Where(e => e.Kind == LogKind.Deviation).Select(e => new SiteDeviation(DeviationKind.Told, e.Id, e.Text ?? "Done otherwise than planned.", null, null));
+        state
+            .Entries.Where(e => e.Kind == LogKind.Deviation)
+            .Select(e => new SiteDeviation(DeviationKind.Told, e.Id, e.Text ?? "Done otherwise than planned.", null, null));
 
     private static string Hours(double hours) => string.Create(CultureInfo.InvariantCulture, $"{hours:0.#} h");
 }

@@ -24,10 +24,7 @@ public static class SiteLog
 
         return
         [
-            .. all.Where(e => !gone.Contains(e.Id) && e.Kind != LogKind.Withdrawn)
-                .DistinctBy(e => e.Id)
-                .OrderBy(e => e.At)
-                .ThenBy(e => e.Id, StringComparer.Ordinal),
+            .. all.Where(e => !gone.Contains(e.Id) && e.Kind != LogKind.Withdrawn).DistinctBy(e => e.Id).OrderBy(e => e.At).ThenBy(e => e.Id, StringComparer.Ordinal),
         ];
     }
 }

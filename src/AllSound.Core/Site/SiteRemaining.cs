@@ -46,7 +46,10 @@ public sealed record SiteRemaining(ImmutableArray<Step> Steps, bool AsPlanned, I
         }
 
         var anew = Specifier.Specify(job.Rates, state.Surface, state.Specified.Appraised with { Condition = state.Now }, Firm.Of(job));
-        var way = Takeoff.Chosen(state.Surface, anew) is { } same && anew.Options.FirstOrDefault(o => Finish(o) == Finish(chosen)) is { } alike ? alike ?? same : anew.Options.FirstOrDefault();
+        var way =
+            Takeoff.Chosen(state.Surface, anew) is { } same && anew.Options.FirstOrDefault(o => Finish(o) == Finish(chosen)) is { } alike
+                ? alike ?? same
+                : anew.Options.FirstOrDefault();
         return way is not null
             ? new(way.Steps, false, []) { Anew = anew }
             : new([], false, [.. anew.Holds.Select(h => h.Need.Problem).Concat(anew.Blocked.Select(n => n.Problem)).Distinct(StringComparer.Ordinal)]) { Anew = anew };
@@ -130,7 +133,8 @@ public sealed record SiteNext(Step Step, DateTime? From, DateTime? Advised, Date
             return null;
         }
 
-        var window = state.Now.WindowMinutes is { } minutes && step.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot) ? since.AddMinutes(minutes) : (DateTime?)null;
+        var window =
+            state.Now.WindowMinutes is { } minutes && step.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot) ? since.AddMinutes(minutes) : (DateTime?)null;
         var bare =
             LatestWaits.Stands(state.Now) && state.Done.LastOrDefault(d => d.Act.PreparesMetal) is { } prepared
                 ? prepared.End.AddHours(Weathering.BareMetalHours)

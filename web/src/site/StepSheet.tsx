@@ -178,15 +178,19 @@ export function StepSheet({ stand, now, write }: { stand: Stand; now: string; wr
 // What is wrong with what was done, and what mends it now.
 function Wrong({ stand }: { stand: Stand }) {
   const { site } = stand;
+  const [worst, ...more] = site.faults;
   const quiet = site.deviations.filter((d) => d.kind !== "told" && d.follows != null);
   return (
     <>
-      {site.faults.map((f) => (
-        <div key={`${f.step} ${f.needId}`} className="hold" role="alert">
-          <strong>{`${site.done[(f.step ?? 1) - 1]?.title ?? "What was done"}: ${f.problem}.`}</strong> {f.consequence}{" "}
-          {f.mend}
-        </div>
-      ))}
+      {worst && <Fault fault={worst} stand={stand} />}
+      {more.length > 0 && (
+        <details className="after">
+          <summary>{`${more.length} more wrong`}</summary>
+          {more.map((f) => (
+            <Fault key={`${f.step} ${f.needId}`} fault={f} stand={stand} />
+          ))}
+        </details>
+      )}
       {site.faults.length === 0 &&
         quiet.map((d) => (
           <p key={d.says} className="holdpoint">
@@ -195,6 +199,15 @@ function Wrong({ stand }: { stand: Stand }) {
         ))}
       {!site.asPlanned && <p className="small">What is left was planned anew from what was really done.</p>}
     </>
+  );
+}
+
+function Fault({ fault, stand }: { fault: Stand["site"]["faults"][number]; stand: Stand }) {
+  return (
+    <div className="hold" role="alert">
+      <strong>{`${stand.site.done[(fault.step ?? 1) - 1]?.title ?? "What was done"}: ${fault.problem}.`}</strong>{" "}
+      {fault.consequence} {fault.mend}
+    </div>
   );
 }
 
