@@ -263,6 +263,7 @@ public sealed class SiteTests
             { """{"id":"a","kind":"reading","at":"2026-12-07T08:00:00","check":"T_air_rh","value":900}""", "$.log[0].value" },
             { """{"id":"a","kind":"withdrawn","at":"2026-12-07T08:00:00"}""", "$.log[0].corrects" },
             { """{"id":"a","kind":"note","at":"2026-12-07T08:00:00","litres":-1}""", "$.log[0].litres" },
+            { """{"id":"a","kind":"note","at":"0001-01-01T08:00:00"}""", "$.log[0].at" },
             { """{"id":"","kind":"note","at":"2026-12-07T08:00:00"}""", "$.log[0].id" },
         };
 
@@ -272,6 +273,15 @@ public sealed class SiteTests
     {
         var entry = System.Text.Json.JsonSerializer.Deserialize<LogEntry>(line, JobFile.Options)!;
         Assert.Contains(JobSense.Faults(Demo.Job with { Log = [entry] }), f => f.Path == path);
+    }
+
+    [Fact]
+    public void Lines_a_century_apart_are_folded()
+    {
+        var (job, _, surface, specified) = Wall();
+        var steps = specified.Options[0].Steps;
+        var (state, _, _) = Fold(job, surface, specified, Done(1, Begin.AddYears(-100), surface.Id, steps[0]), Done(2, Begin, surface.Id, steps[1]));
+        Assert.Equal(2, state.Done.Length);
     }
 
     [Fact]

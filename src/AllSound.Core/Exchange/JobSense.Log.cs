@@ -7,6 +7,8 @@ namespace AllSound.Core.Exchange;
 /// <content>The site log.</content>
 public static partial class JobSense
 {
+    private const int FirstLogYear = 1900;
+
     // A surface that is gone keeps its lines: what was done there stays written.
     private static void LogFaults(Faults faults, Job job)
     {
@@ -20,6 +22,11 @@ public static partial class JobSense
             if (entry.Id.Length == 0)
             {
                 faults.Add($"{at}.id", "expected an id");
+            }
+
+            if (entry.At.Year is < FirstLogYear or > LatestYear)
+            {
+                faults.Add($"{at}.at", $"expected a year from {FirstLogYear} to {LatestYear}");
             }
 
             var operation = entry.Operation is { } named ? Operations.Find(named) : null;

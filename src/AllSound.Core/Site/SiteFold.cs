@@ -55,6 +55,9 @@ public sealed record SiteState(
 /// <summary>Folds a log over what was surveyed.</summary>
 public static class SiteFold
 {
+    // Whatever dries has dried by then; the transition function takes no longer waits.
+    private const double LongestWait = 100_000;
+
     /// <summary>Where a surface stands.</summary>
     /// <param name="job">The job, with its log.</param>
     /// <param name="surface">The surface.</param>
@@ -88,7 +91,7 @@ public static class SiteFold
             act = entry.Product is null && planned is not null && planned.Act.Operation == operation ? planned.Act : act;
             var waited = since is { } then ? (start - then).TotalHours : 0;
             var dried = since is { } from && last is not null ? air.Worth(last, from, start) : null;
-            var transition = Treatments.Apply(condition, act, since is null ? null : dried ?? waited, Pace.Least);
+            var transition = Treatments.Apply(condition, act, since is null ? null : Math.Min(dried ?? waited, LongestWait), Pace.Least);
             done.Add(new(entry, act, planned, start, waited, dried, transition));
             condition = transition.After;
             since = entry.At;
@@ -138,7 +141,7 @@ public static class SiteFold
         }
 
         var dried = new SiteDrying(state.Entries).Worth(state.Done[^1].Act, since, at) ?? (at - since).TotalHours;
-        return state.Now.After((int)Math.Floor(Math.Min(dried, 100_000) * 60));
+        return state.Now.After((int)Math.Floor(Math.Min(dried, LongestWait) * 60));
     }
 
     // By its number where the numbers still mean the same; else the first of that operation not done yet, one with the same product first.
