@@ -44,7 +44,7 @@ public sealed class DemoJobsTests
     {
         var job = Read(file);
         var specified = job.Surfaces().ToDictionary(p => p.Surface.Id, p => Specifier.Specify(job, p.Building, p.Space, p.Surface), StringComparer.Ordinal);
-        foreach (var kind in Enum.GetValues<DocumentKind>())
+        foreach (var kind in Enum.GetValues<DocumentKind>().Where(k => k != DocumentKind.AsBuilt))
         {
             var text = Writing.Write(kind, job, specified, "2026-10-12", "1").ToMarkdown();
             Assert.All(job.Buildings.SelectMany(b => b.Spaces).Where(s => !s.Surfaces.IsEmpty), s => Assert.Contains(s.Title, text, StringComparison.Ordinal));

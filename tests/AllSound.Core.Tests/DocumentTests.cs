@@ -24,8 +24,8 @@ public sealed partial class DocumentTests
 
     public static TheoryData<DocumentKind> Kinds => [.. Enum.GetValues<DocumentKind>()];
 
-    // What is offered is offered as a whole, on one page.
-    public static TheoryData<DocumentKind> RoomByRoom => [.. Enum.GetValues<DocumentKind>().Where(k => k != DocumentKind.Quotation)];
+    // What is offered is offered as a whole, on one page; what was built has a page for each surface that was worked on.
+    public static TheoryData<DocumentKind> RoomByRoom => [.. Enum.GetValues<DocumentKind>().Where(k => k is not (DocumentKind.Quotation or DocumentKind.AsBuilt))];
 
     private static Dictionary<string, Specified> Specified(Job job) =>
         job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
@@ -363,7 +363,8 @@ public sealed partial class DocumentTests
         var nasty = "Wall | *bold* _low_ <script>alert(1)</script> # `code` [a](b) \\";
         var surface = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")]) with { Title = nasty };
         var job = One.Job(surface) with { Title = nasty };
-        foreach (var kind in Enum.GetValues<DocumentKind>())
+        // What was built has its own test: nothing is yet.
+        foreach (var kind in Enum.GetValues<DocumentKind>().Where(k => k != DocumentKind.AsBuilt))
         {
             var text = Writing.Write(kind, job, Specified(job), nasty, nasty).ToMarkdown();
             Assert.DoesNotContain("<script", text, StringComparison.Ordinal);

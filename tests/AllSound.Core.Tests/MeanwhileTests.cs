@@ -94,7 +94,7 @@ public sealed class MeanwhileTests
         var specified = Specify(Vinyl);
         var report = Reporting.Report(job, Vinyl, specified);
         Assert.Equal(specified.Meanwhile.Select(s => s.Act.Operation.Id), report.Meanwhile.Select(s => s.Operation));
-        foreach (var kind in Enum.GetValues<DocumentKind>().Where(k => k != DocumentKind.Quotation))
+        foreach (var kind in Enum.GetValues<DocumentKind>().Where(k => k is not (DocumentKind.Quotation or DocumentKind.AsBuilt)))
         {
             var text = Writing
                 .Write(kind, job, new Dictionary<string, Specified>(StringComparer.Ordinal) { [Vinyl.Id] = specified }, "today", "1", Vinyl.Id)

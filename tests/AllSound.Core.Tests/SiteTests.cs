@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Documents;
 using AllSound.Core.Exchange;
 using AllSound.Core.Jobs;
 using AllSound.Core.Programme;
@@ -252,6 +253,31 @@ public sealed class SiteTests
         Assert.Empty(begun.Looks);
         var report = AsBuiltReport.Of(with, new Dictionary<string, Specified>(StringComparer.Ordinal) { [surface.Id] = specified });
         Assert.Equal(with.Log.Select(e => e.Id), report.Surfaces.Single().Done.Select(d => d.Entry));
+    }
+
+    [Fact]
+    public void The_paper_of_what_was_built_names_what_it_is_about_and_turns_nothing_typed_into_markup()
+    {
+        var (job, space, surface, specified) = Wall();
+        var log = AsPlanned(surface.Id, specified.Options[0].Steps);
+        var found = new LogEntry
+        {
+            Id = "0194",
+            Kind = LogKind.FoundJob,
+            At = Begin,
+            Text = "a *bold* <script>alert(1)</script> lintel",
+        };
+        var with = job with { Log = [.. log, found] };
+        var all = with.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(with, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
+        var document = Writing.Write(DocumentKind.AsBuilt, with, all, "7 December 2026", "3");
+        Assert.Equal(2, document.Pages.Length);
+        var text = document.ToMarkdown();
+        Assert.All(
+            new[] { surface.Title, space.Title, job.Title, "7 December 2026", "revision 3", "ann", "licensed people come first" },
+            t => Assert.Contains(t, text, StringComparison.Ordinal)
+        );
+        Assert.DoesNotContain("<script", text, StringComparison.Ordinal);
+        Assert.DoesNotMatch(@"(?<!\\)\*bold", text);
     }
 
     public static TheoryData<string, string> Bad =>

@@ -82,7 +82,8 @@ test("begun, broken off and gone on are told apart, here and on the server", () 
   expect(standText(standOf(site("wall"), [line("started")]), now)).toBe("under way");
   expect(standText(standOf(site("wall"), [line("started"), line("interrupted")]), now)).toBe("broken off");
   expect(standText(standOf(site("wall"), [line("interrupted"), line("resumed")]), now)).toBe("under way");
-  expect(standText(standOf(site("wall", { interrupted: true }), []), now)).toBe("broken off");
+  const broken = standOf(site("wall", { interrupted: true, underWay: "e" }), []);
+  expect([standText(broken, now), broken.underWay]).toEqual(["broken off", false]);
   expect(standText(standOf(site("wall"), [line("skipped")]), now)).toBe("may begin");
 });
 

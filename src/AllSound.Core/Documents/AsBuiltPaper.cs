@@ -113,6 +113,11 @@ internal static class AsBuiltPaper
             blocks.Add(Block.Say($"Finish: {finish.Title}{(surface.Brief.Colour is { } colour ? $", {colour}" : "")}."));
         }
 
+        if (!built.Below.IsEmpty || finish is not null)
+        {
+            blocks.Add(Block.Say(Writing.Defers));
+        }
+
         if (!built.Looks.IsEmpty)
         {
             blocks.Add(Block.Heading("To be looked at again"));
@@ -182,6 +187,7 @@ internal static class AsBuiltPaper
         Lines("Found besides, not in this job", LogKind.FoundJob, "");
         Lines("What happened", LogKind.Incident, "");
         Lines("What was agreed on the way", LogKind.ClientWord, "");
+        blocks.Add(Block.Say(Writing.Defers));
         return blocks.ToImmutable();
     }
 

@@ -48,8 +48,9 @@ public sealed record SiteState(
     public bool Interrupted =>
         Entries.LastOrDefault(e => e.Kind is LogKind.Interrupted or LogKind.Resumed or LogKind.Done or LogKind.Started)?.Kind == LogKind.Interrupted;
 
-    /// <summary>The step that is under way; null where none is.</summary>
-    public LogEntry? UnderWay => Entries.LastOrDefault(e => e.Kind is LogKind.Started or LogKind.Done) is { Kind: LogKind.Started } started ? started : null;
+    /// <summary>The line that began the step under way; null where none is, or where it is broken off.</summary>
+    public LogEntry? UnderWay =>
+        !Interrupted && Entries.LastOrDefault(e => e.Kind is LogKind.Started or LogKind.Done) is { Kind: LogKind.Started } started ? started : null;
 }
 
 /// <summary>Folds a log over what was surveyed.</summary>

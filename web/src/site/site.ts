@@ -60,7 +60,9 @@ export function standOf(site: SurfaceSite, waiting: readonly Entry[]): Stand {
     advised: last && advised != null ? later(last.at, advised * 60) : last ? undefined : (next?.advised ?? undefined),
     latest: last ? undefined : (next?.latest ?? undefined),
     needs: last ? [] : (next?.needs ?? []),
-    underWay: state ? state.kind === "started" || state.kind === "resumed" : site.underWay !== null,
+    underWay: state
+      ? state.kind === "started" || state.kind === "resumed"
+      : site.underWay !== null && !site.interrupted,
     interrupted: state ? state.kind === "interrupted" : site.interrupted,
     waiting: mine.length,
   };
