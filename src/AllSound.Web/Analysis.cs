@@ -160,6 +160,7 @@ internal sealed class Analysis : IDisposable
             stored.Job with
             {
                 Buildings = [],
+                Log = [],
             },
             stored.Version,
             stored.Changes,
