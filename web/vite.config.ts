@@ -55,11 +55,11 @@ const offline = () =>
       skipWaiting: true,
       runtimeCaching: [
         {
-          // A plan, an export, a copy are of the moment; the rest is kept as it was last answered.
+          // A plan, an export, whether one may paint now are of the moment: an old answer could do harm. The rest is kept as it was last answered.
           urlPattern: ({ url, request }) =>
             request.method === "GET" &&
             url.pathname.startsWith("/api/") &&
-            !/\/(health|export|archive|instruments|programme)(\.|\/|$)/.test(url.pathname) &&
+            !/\/(health|export|archive|instruments|programme|conditions)(\.|\/|$)/.test(url.pathname) &&
             !/\.(csv|ics|md)$/.test(url.pathname),
           handler: "NetworkFirst",
           options: {

@@ -14,7 +14,7 @@ internal static class ConditionsVerb
     {
         var file = FileVerbs.FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
-        var at = new Option<string?>("--at") { Description = "the moment, as 2026-12-01T08:00; now when not given" };
+        var at = FileVerbs.AtOption();
         var json = FileVerbs.JsonOption();
         var command = new Command("conditions", "may the next coat be laid, until when, or from when") { file, surface, at, json };
         command.SetAction(parsed =>
@@ -24,24 +24,16 @@ internal static class ConditionsVerb
                 return Exit.FileAtFault;
             }
 
-            var moment = ProgrammeAsking.Moment(parsed.GetValue(at) ?? TimeProvider.System.GetLocalNow().DateTime.ToString("s", CultureInfo.InvariantCulture));
-            if (moment is null)
-            {
-                Console.Error.WriteLine("--at takes a time such as 2026-12-01T08:00.");
-                return Exit.Usage;
-            }
-
             var wanted = parsed.GetValue(surface);
-            if (wanted is not null && job.Surfaces().All(s => s.Surface.Id != wanted))
+            if (FileVerbs.Moment(parsed.GetValue(at)) is not { } moment || !FileVerbs.Knows(job, wanted))
             {
-                Console.Error.WriteLine($"The job has no surface '{wanted}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
                 return Exit.Usage;
             }
 
             var specified = job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
             var reports = job.Surfaces()
                 .Where(x => wanted is null || x.Surface.Id == wanted)
-                .Select(x => ConditionsReport.Of(Conditioner.Of(job, x.Space, x.Surface, specified, moment.Value), x.Surface.Title))
+                .Select(x => ConditionsReport.Of(Conditioner.Of(job, x.Space, x.Surface, specified, moment), x.Surface.Title))
                 .ToArray();
             if (parsed.GetValue(json))
             {

@@ -78,9 +78,8 @@ internal static class FileVerbs
             }
 
             var places = job.Surfaces().Where(x => wanted is null || x.Surface.Id == wanted).Select(x => new Place(x.Building, x.Space, x.Surface)).ToList();
-            if (places.Count == 0 && wanted is not null)
+            if (!Knows(job, wanted))
             {
-                Console.Error.WriteLine($"The job has no surface '{wanted}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
                 return Exit.Usage;
             }
 
@@ -146,6 +145,33 @@ internal static class FileVerbs
         return command;
     }
 
+    /// <summary>True when the job has the surface, or none is asked for; else it says which it has.</summary>
+    public static bool Knows(Job job, string? surface)
+    {
+        if (surface is null || job.Surfaces().Any(s => s.Surface.Id == surface))
+        {
+            return true;
+        }
+
+        Console.Error.WriteLine($"The job has no surface '{surface}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
+        return false;
+    }
+
+    /// <summary>The option of a moment.</summary>
+    public static Option<string?> AtOption() => new("--at") { Description = "the moment, as 2026-12-01T08:00; now when not given" };
+
+    /// <summary>The moment asked for, or now; null, and said so, when it is none.</summary>
+    public static DateTime? Moment(string? at)
+    {
+        var moment = at is null ? TimeProvider.System.GetLocalNow().DateTime : ProgrammeAsking.Moment(at);
+        if (moment is null)
+        {
+            Console.Error.WriteLine("--at takes a time such as 2026-12-01T08:00.");
+        }
+
+        return moment;
+    }
+
     private static string? Written(string path)
     {
         try
@@ -197,9 +223,8 @@ internal static class FileVerbs
             }
 
             var only = parsed.GetValue(surface);
-            if (only is not null && job.Surfaces().All(s => s.Surface.Id != only))
+            if (!Knows(job, only))
             {
-                Console.Error.WriteLine($"The job has no surface '{only}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
                 return Exit.Usage;
             }
 

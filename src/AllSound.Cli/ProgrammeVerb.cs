@@ -45,7 +45,8 @@ internal static class ProgrammeVerb
 
             var specified = SiteAhead.Of(
                 job,
-                job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal)
+                job.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(job, x.Building, x.Space, x.Surface), StringComparer.Ordinal),
+                asked.From
             );
             var plan = Programmer.Plan(job, specified, asked);
             var report = ProgrammeReport.Of(plan, asked.Latest, asked.Latest || plan.Tasks.IsEmpty ? [] : Programmer.Sooner(job, specified, asked, plan.Finish));

@@ -15,8 +15,9 @@ internal static class SiteVerb
     {
         var file = FileVerbs.FileArgument();
         var surface = new Option<string?>("--surface") { Description = "only this surface" };
+        var at = FileVerbs.AtOption();
         var json = FileVerbs.JsonOption();
-        var command = new Command("site", "where each surface stands by the log, what is next, what was done wrong") { file, surface, json };
+        var command = new Command("site", "where each surface stands by the log, what is next, what was done wrong") { file, surface, at, json };
         command.SetAction(parsed =>
         {
             if (FileVerbs.Load(parsed.GetValue(file)!) is not { } job)
@@ -25,15 +26,14 @@ internal static class SiteVerb
             }
 
             var wanted = parsed.GetValue(surface);
-            if (wanted is not null && job.Surfaces().All(s => s.Surface.Id != wanted))
+            if (FileVerbs.Moment(parsed.GetValue(at)) is not { } moment || !FileVerbs.Knows(job, wanted))
             {
-                Console.Error.WriteLine($"The job has no surface '{wanted}'; it has {string.Join(", ", job.Surfaces().Select(x => x.Surface.Id))}.");
                 return Exit.Usage;
             }
 
             var reports = job.Surfaces()
                 .Where(x => wanted is null || x.Surface.Id == wanted)
-                .Select(x => SurfaceSiteReport.Of(job, x.Space, x.Surface, Specifier.Specify(job, x.Building, x.Space, x.Surface)))
+                .Select(x => SurfaceSiteReport.Of(job, x.Space, x.Surface, Specifier.Specify(job, x.Building, x.Space, x.Surface), moment))
                 .ToArray();
             if (parsed.GetValue(json))
             {

@@ -37,6 +37,9 @@ internal sealed record JobCopy
 
     /// <summary>True to take over only rooms, sizes and what surfaces are made of: what was found, decided and done there stays behind.</summary>
     public bool RoomsOnly { get; init; }
+
+    /// <summary>True for the next job on the same building: its layers are what was really done, and the rest is surveyed anew.</summary>
+    public bool AsBuilt { get; init; }
 }
 
 /// <summary>A job to be begun.</summary>

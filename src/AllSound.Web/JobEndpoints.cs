@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text;
+using AllSound.Core.Durability;
 using AllSound.Core.Exchange;
 using AllSound.Core.Jobs;
 using AllSound.Core.Records;
@@ -52,75 +53,6 @@ internal static class JobEndpoints
             .Produces<JobChecks>()
             .ProducesProblem(404)
             .WithName("getJobChecks");
-        api.MapGet("/{job}/surfaces.csv", (string job, JobStore store) => Table(store, job, "surfaces", Tables.Surfaces))
-            .Produces<string>(200, "text/csv")
-            .ProducesProblem(404)
-            .WithName("exportSurfaces");
-        api.MapGet("/{job}/readings.csv", (string job, JobStore store) => Table(store, job, "readings", Tables.Readings))
-            .Produces<string>(200, "text/csv")
-            .ProducesProblem(404)
-            .WithName("exportReadings");
-        api.MapPost(
-                "/{job}/surfaces.csv",
-                (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadSurfaces, "Table of surfaces taken in")
-            )
-            .WithMetadata(BodyLimit.Job)
-            .Accepts<string>("text/csv")
-            .Produces<Saved>()
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .WithName("importSurfaces");
-        api.MapPost(
-                "/{job}/readings.csv",
-                (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadReadings, "Table of readings taken in")
-            )
-            .WithMetadata(BodyLimit.Job)
-            .Accepts<string>("text/csv")
-            .Produces<Saved>()
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .WithName("importReadings");
-
-        api.MapGet("/{job}/prices.csv", (string job, JobStore store) => Table(store, job, "prices", Tables.Prices))
-            .Produces<string>(200, "text/csv")
-            .ProducesProblem(404)
-            .WithName("exportPrices");
-        api.MapPost("/{job}/prices.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadPrices, "Prices taken in"))
-            .Accepts<string>("text/csv")
-            .Produces<Saved>()
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .WithName("importPrices");
-        api.MapPost("/{job}/supplier", AskSupplier)
-            .Produces<Saved>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesProblem(502)
-            .ProducesProblem(503)
-            .ProducesProblem(504)
-            .WithName("askSupplier");
-        api.MapGet("/{job}/weather.csv", (string job, JobStore store) => Table(store, job, "weather", Tables.Weather))
-            .Produces<string>(200, "text/csv")
-            .ProducesProblem(404)
-            .WithName("exportWeather");
-        api.MapPost("/{job}/weather.csv", (string job, HttpRequest request, JobStore store) => TakeIn(store, job, request, Tables.ReadWeather, "Weather taken in"))
-            .Accepts<string>("text/csv")
-            .Produces<Saved>()
-            .ProducesValidationProblem()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .WithName("importWeather");
-        api.MapPost("/{job}/weather", AskWeather)
-            .Produces<Saved>()
-            .ProducesProblem(404)
-            .ProducesProblem(409)
-            .ProducesProblem(502)
-            .ProducesProblem(503)
-            .ProducesProblem(504)
-            .WithName("askWeather");
         api.MapGet(
                 "/{job}/shopping.csv",
                 (string job, JobStore store, Analysis analysis) =>
@@ -184,79 +116,6 @@ internal static class JobEndpoints
             .WithName("saveSpace");
     }
 
-    private static IResult Table(JobStore store, string job, string what, Func<Job, string> write) =>
-        store.Find(job) is { } stored ? Results.File(Encoding.UTF8.GetBytes(write(stored.Job)), "text/csv", $"{job}.{what}.csv") : Requests.NotFound("job");
-
-    private static async Task<IResult> TakeIn(
-        JobStore store,
-        string job,
-        HttpRequest request,
-        Func<Job, string, CancellationToken, (Job? Job, ImmutableArray<Fault> Faults)> read,
-        string label
-    )
-    {
-        var (text, problem) = await Requests.Text(request);
-        if (text is null)
-        {
-            return problem!;
-        }
-
-        var cancel = request.HttpContext.RequestAborted;
-        var outcome = Edits.Replace(store, job, label, stored => read(stored.Job, text, cancel));
-        return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version)) : Requests.Refused(outcome, "job", _ => null);
-    }
-
-    private static Task<IResult> AskSupplier(string job, JobStore store, SupplierLine supplier, CancellationToken cancel) =>
-        Ask(job, store, supplier, _ => supplier.Prices(cancel), "Prices of the supplier taken in", (of, table) => Tables.ReadPrices(of, table, cancel));
-
-    private static Task<IResult> AskWeather(string job, JobStore store, WeatherLine weather, CancellationToken cancel) =>
-        Ask(
-            job,
-            store,
-            weather,
-            stored => weather.Forecast(SitePlace.Latitude(stored.Job), stored.Job.Weather?.Longitude ?? 0, cancel),
-            "Forecast taken in",
-            (of, table) => Tables.ReadWeather(of, table, cancel)
-        );
-
-    // A table with anything at fault is refused whole: what was last known stays.
-    private static async Task<IResult> Ask(
-        string job,
-        JobStore store,
-        OutsideLine line,
-        Func<StoredJob, Task<(string? Table, string? Problem, int Status)>> ask,
-        string label,
-        Func<Job, string, (Job? Job, ImmutableArray<Fault> Faults)> read
-    )
-    {
-        if (store.Find(job) is not { } known)
-        {
-            return Requests.NotFound("job");
-        }
-
-        var (table, problem, status) = await ask(known);
-        if (table is null)
-        {
-            return Results.Problem(title: problem, statusCode: status);
-        }
-
-        ImmutableArray<Fault> faults = [];
-        var outcome = Edits.Replace(
-            store,
-            job,
-            label,
-            stored =>
-            {
-                var taken = read(stored.Job, table);
-                faults = taken.Faults;
-                return taken;
-            }
-        );
-        return outcome.Written == Written.Saved ? Results.Ok(new Saved(job, outcome.Version))
-            : !faults.IsEmpty ? Results.Problem(title: $"What was sent is at fault ({faults[0]}). {line.Stays}", statusCode: 502)
-            : Requests.Refused(outcome, "job", _ => null);
-    }
-
     private static async Task<IResult> Begin(HttpRequest request, JobStore store)
     {
         var (asked, problem) = await Requests.Read<NewJob>(request);
@@ -313,7 +172,7 @@ internal static class JobEndpoints
         return Put(store, job, $"Begun: {title}");
     }
 
-    private static async Task<IResult> Copy(string job, HttpRequest request, JobStore store)
+    private static async Task<IResult> Copy(string job, HttpRequest request, JobStore store, Analysis analysis)
     {
         var (asked, problem) = await Requests.Read<JobCopy>(request);
         if (asked is null)
@@ -326,8 +185,11 @@ internal static class JobEndpoints
             return Requests.NotFound("job");
         }
 
-        var copy = stored.Job with { Title = asked.Title.Trim(), Log = [] };
-        return Put(store, asked.RoomsOnly ? Templates.RoomsOf(copy) : copy, $"Copied from {stored.Job.Title}");
+        var copy =
+            asked.AsBuilt ? NextJob.After(stored.Job, analysis.SpecifyAll(stored))
+            : asked.RoomsOnly ? Templates.RoomsOf(stored.Job)
+            : stored.Job;
+        return Put(store, copy with { Title = asked.Title.Trim(), Log = [] }, $"{(asked.AsBuilt ? "After" : "Copied from")} {stored.Job.Title}");
     }
 
     // Under the first id that is free.

@@ -144,6 +144,7 @@ app.Use(
 );
 app.MapOpenApi("/api/openapi/{documentName}.json");
 app.MapJobs();
+app.MapTables();
 app.MapArchives();
 app.MapChanges();
 app.MapSurfaces();
@@ -154,6 +155,7 @@ app.MapTrade();
 app.MapReckoner();
 app.MapProgramme();
 app.MapSite();
+app.MapWalls();
 
 if (Directory.Exists(settings.WebRoot))
 {

@@ -44,7 +44,7 @@ internal sealed class Programmes(Analysis analysis) : IDisposable
                 return report;
             }
 
-            var specified = SiteAhead.Of(stored.Job, analysis.SpecifyAll(stored));
+            var specified = SiteAhead.Of(stored.Job, analysis.SpecifyAll(stored), asked.From);
             report = known.TryGetValue(key with { Help = false }, out var plain)
                 ? plain
                 : ProgrammeReport.Of(Programmer.Plan(stored.Job, specified, asked, cancel: cancel), asked.Latest);

@@ -44,10 +44,11 @@ internal static class SiteEndpoints
         }
 
         var specified = analysis.SpecifyAll(stored);
+        var now = TimeProvider.System.GetLocalNow().DateTime;
         var gone = stored.Job.Log.Select(e => e.Id).Except(SiteLog.Standing(stored.Job.Log).Select(e => e.Id)).ToHashSet(StringComparer.Ordinal);
         return Results.Ok(
             new SiteOf(
-                [.. wanted.Select(x => SurfaceSiteReport.Of(stored.Job, x.Space, x.Surface, specified[x.Surface.Id]))],
+                [.. wanted.Select(x => SurfaceSiteReport.Of(stored.Job, x.Space, x.Surface, specified[x.Surface.Id], now))],
                 [
                     .. stored
                         .Job.Log.Where(e => surface is null || e.Surface == surface)

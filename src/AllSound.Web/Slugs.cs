@@ -14,7 +14,7 @@ internal static partial class Slugs
         slug =
             slug.Length == 0 ? "job"
             // The page of that address is no job.
-            : slug is "reckoner" or "api" ? $"{slug}-job"
+            : slug is "reckoner" or "walls" or "api" ? $"{slug}-job"
             : slug;
         return n == 1 ? slug : string.Create(CultureInfo.InvariantCulture, $"{slug}-{n}");
     }

@@ -181,13 +181,16 @@ public sealed class ConditionsTests
     [Fact]
     public void A_face_that_nobody_measured_is_estimated_from_sun_and_sky()
     {
-        Assert.Equal(10, FaceTemperature.Of(10, 0, 1, 50, level: false, inShade: false), 6);
-        var (dark, light) = (FaceTemperature.Of(20, 800, 0.5, 5, level: false, inShade: false), FaceTemperature.Of(20, 800, 0.5, 80, level: false, inShade: false));
+        Assert.Equal(10, FaceTemperature.Of(10, 0, 1, 50, level: false, share: FaceTemperature.AnyWall), 6);
+        var (dark, light) = (
+            FaceTemperature.Of(20, 800, 0.5, 5, level: false, share: FaceTemperature.AnyWall),
+            FaceTemperature.Of(20, 800, 0.5, 80, level: false, share: FaceTemperature.AnyWall)
+        );
         Assert.InRange(dark, 40, 60);
         Assert.InRange(light, 20, 30);
-        Assert.True(FaceTemperature.Of(20, 800, 0.5, 5, level: false, inShade: true) < light);
-        Assert.InRange(FaceTemperature.Of(5, 0, 0, 50, level: true, inShade: false), 0, 2);
-        Assert.True(FaceTemperature.Of(5, 0, 0, 50, level: false, inShade: false) > FaceTemperature.Of(5, 0, 0, 50, level: true, inShade: false));
+        Assert.True(FaceTemperature.Of(20, 800, 0.5, 5, level: false, share: 0) < light);
+        Assert.InRange(FaceTemperature.Of(5, 0, 0, 50, level: true, share: 1), 0, 2);
+        Assert.True(FaceTemperature.Of(5, 0, 0, 50, level: false, share: FaceTemperature.AnyWall) > FaceTemperature.Of(5, 0, 0, 50, level: true, share: 1));
     }
 
     [Fact]

@@ -256,6 +256,31 @@ public sealed partial class LineReaderTests
         Assert.Contains(bare.Others, o => Operations.Find(o)!.Group == Group.Strip);
     }
 
+    [Theory]
+    [InlineData("2 cts matt emulsion, 4 hrs between", "tc_emul_roll tc_emul_roll")]
+    [InlineData("1 ct alkyd u/c, o/n", "uc_alkyd ?")]
+    [InlineData("spot prime zinc phos on the bare metal", "sp_metal")]
+    [InlineData("pva? no. plaster sealer on the bare", "? se_plaster")]
+    [InlineData("sweep, scrape loose stuff", "? ls_scrape_loose")]
+    [InlineData("fill the crack, 180, dust off", "rp_crack ab_fill du_vac")]
+    [InlineData("keep off it till Monday", "?")]
+    [InlineData("1000 gauge polythene on the floor, taped at the edges", "mk_floor")]
+    [InlineData("acrylic eggshell with mould inhibitor, 2 coats", "tc_wb_trim tc_wb_trim")]
+    public void What_is_written_short_is_written_out(string line, string means) =>
+        Assert.Equal(means, string.Join(' ', LineReader.Read(line).Select(r => r.Step?.Operation ?? "?")));
+
+    [Theory]
+    [InlineData("Friday: wire brush rust to bright metal\nMonday: zinc phosphate primer on bare metal", 72)]
+    [InlineData("Day 1. Undercoat\nDay 2. Gloss", 24)]
+    [InlineData("Monday. Undercoat\nMonday pm: denib", null)]
+    [InlineData("Sat: undercoat. Mon: gloss", 48)]
+    [InlineData("Days 1 and 2: undercoat\nDay 3 gloss.", 24)]
+    [InlineData("Day 2 undercoat\nFriday: gloss", null)]
+    [InlineData("Sunday: undercoat\nWednesday. Gloss", 72)]
+    [InlineData("Tuesday: undercoat\nGloss", null)]
+    public void A_day_named_is_a_wait_from_the_day_before(string lines, int? hours) =>
+        Assert.Equal(hours, LineReader.Read(lines).Last(r => r.Step is not null).Step!.WaitHours);
+
     /// <summary>
     /// 400 lines of the fresh rounds, read over by hand: the right operations in 95 of 100, and nothing that a line denies is ever a step.
     /// </summary>

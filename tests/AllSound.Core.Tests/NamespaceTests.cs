@@ -30,6 +30,7 @@ public sealed class NamespaceTests
         "Safety",
         "Programme",
         "Site",
+        "Durability",
         "Technique",
         "Documents",
         "Exchange",

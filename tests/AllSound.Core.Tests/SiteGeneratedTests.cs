@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using System.Globalization;
 using AllSound.Core.Jobs;
+using AllSound.Core.Practice;
 using AllSound.Core.Site;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
@@ -110,5 +111,34 @@ public sealed class SiteGeneratedTests
         }
 
         Assert.True(wrong.Count == 0 && tried > Wanted / 4, $"{wrong.Count} of {tried}:\n{string.Join("\n", wrong.Take(12))}");
+    }
+
+    /// <summary>Work may be broken off anywhere and for any time: there is always a way on, and where there is nothing left none is made up.</summary>
+    [Theory]
+    [InlineData(0)]
+    [InlineData(1)]
+    [InlineData(72)]
+    public void From_any_state_of_the_work_there_is_a_way_on(int hours)
+    {
+        var (tried, wrong) = (0, new List<string>());
+        foreach (var (job, surface, specified, steps) in Surfaces(50_000 + hours).Take(Math.Max(20, Wanted / 4)))
+        {
+            var (condition, firm) = (specified.Appraised.Condition, Firm.Of(job));
+            var goal = Goal.For(surface, condition, firm);
+            foreach (var step in steps)
+            {
+                condition = Treatments.Apply(condition, step.Act, step.Number == 1 ? null : step.WaitBefore, Pace.Least).After;
+                var now = condition.After(hours * 60);
+                var anew = Specifier.Specify(job.Rates, surface, specified.Appraised with { Condition = now }, firm, goal);
+                tried++;
+                var finished = goal.Needs.All(n => n.Holds(now.After(now.LongestLeft)));
+                if (anew.Options.IsEmpty != finished)
+                {
+                    wrong.Add($"{surface.Id} after {step.Number} {step.Act}: {string.Join(", ", anew.Blocked.Select(n => n.Id))}");
+                }
+            }
+        }
+
+        Assert.True(wrong.Count == 0 && tried > 100, $"{wrong.Count} of {tried}:\n{string.Join("\n", wrong.Take(12))}");
     }
 }

@@ -232,7 +232,7 @@ public sealed class SiteTests
         var with = job with { Log = AsPlanned(surface.Id, [.. steps.Take(coat.Number)]) };
         var all = with.Surfaces().ToDictionary(x => x.Surface.Id, x => Specifier.Specify(with, x.Building, x.Space, x.Surface), StringComparer.Ordinal);
         var now = with.Log[^1].At;
-        var plan = Programmer.Plan(with, SiteAhead.Of(with, all), new Asked(now, 3), TestContext.Current.CancellationToken);
+        var plan = Programmer.Plan(with, SiteAhead.Of(with, all, now), new Asked(now, 3), TestContext.Current.CancellationToken);
         var mine = plan.Tasks.Where(t => t.Surface == surface.Id).ToArray();
         Assert.NotEmpty(mine);
         var left = steps.Skip(coat.Number).Select(s => $"{surface.Id}/{s.Number}").ToHashSet(StringComparer.Ordinal);
@@ -299,6 +299,92 @@ public sealed class SiteTests
     {
         var entry = System.Text.Json.JsonSerializer.Deserialize<LogEntry>(line, JobFile.Options)!;
         Assert.Contains(JobSense.Faults(Demo.Job with { Log = [entry] }), f => f.Path == path);
+    }
+
+    [Fact]
+    public void Parts_of_a_face_are_the_whole_together_and_not_before()
+    {
+        var (job, _, surface, specified) = Wall();
+        var steps = specified.Options[0].Steps;
+        var coat = steps.First(s => s.Act.Operation.Role == CoatRole.Finish);
+        var before = AsPlanned(surface.Id, [.. steps.Take(coat.Number - 1)]);
+        var begun = before[^1].At.AddHours(coat.WaitBefore);
+        LogEntry Part(int n, double share, double hours) => Done(900 + n, begun.AddHours(hours), surface.Id, coat) with { Share = share, Hours = 0.5 };
+        var (half, _, left) = Fold(job, surface, specified, [.. before, Part(1, 0.5, 0.5)]);
+        Assert.False(half.Done[^1].Completes);
+        Assert.Equal(coat.Number, left.Steps[0].Number);
+        // Wet all the same: nothing else goes on over it.
+        Assert.True(half.Now.LongestLeft > 0);
+        var (whole, judged, rest) = Fold(job, surface, specified, [.. before, Part(1, 0.5, 0.5), Part(2, 0.3, 30), Part(3, 0.2, 60)]);
+        Assert.True(whole.Done[^1].Completes);
+        Assert.Empty(judged.Faults);
+        Assert.Equal(steps.Skip(coat.Number).Select(s => s.Number), rest.Steps.Select(s => s.Number));
+    }
+
+    [Fact]
+    public void What_stands_too_long_is_made_good_first()
+    {
+        // What is primed outside and then left for months is soiled again: it is washed before it is painted.
+        var (job, _, surface, specified) = Wall("veranda-columns");
+        var steps = specified.Options[0].Steps;
+        var coat = steps.First(s => s.Act.Operation.Role == CoatRole.Finish);
+        var with = job with { Log = AsPlanned(surface.Id, [.. steps.Take(coat.Number - 1)]) };
+        var soon = SiteFold.Of(with, surface, specified, with.Log[^1].At.AddHours(8));
+        Assert.Equal(coat.Number, SiteRemaining.Of(with, soon).Steps[0].Number);
+        var late = SiteFold.Of(with, surface, specified, with.Log[^1].At.AddDays(120));
+        var remaining = SiteRemaining.Of(with, late);
+        Assert.False(remaining.AsPlanned);
+        Assert.True(remaining.Stuck.IsEmpty, string.Join("; ", remaining.Stuck));
+        Assert.NotEqual(coat.Act.Operation.Id, remaining.Steps[0].Act.Operation.Id);
+        Assert.Contains(remaining.Steps, s => s.Act.Operation.Role == CoatRole.Finish);
+    }
+
+    [Fact]
+    public void What_is_finished_stays_finished()
+    {
+        var (job, _, surface, specified) = Wall();
+        var with = job with { Log = AsPlanned(surface.Id, specified.Options[0].Steps) };
+        foreach (var days in new[] { 0, 30, 4000 })
+        {
+            var state = SiteFold.Of(with, surface, specified, with.Log[^1].At.AddDays(days));
+            Assert.True(SiteRemaining.Of(with, state).Finished(state));
+        }
+    }
+
+    [Fact]
+    public void Bared_iron_is_primed_within_the_hours_that_it_may_stand_and_prepared_again_after()
+    {
+        var (job, _, surface, specified) = Wall("slipway-railings");
+        var steps = specified.Options[0].Steps;
+        var bared = steps.FirstOrDefault(s => s.Act.PreparesMetal && LatestWaits.Stands(s.After));
+        Assert.NotNull(bared);
+        var with = job with { Log = AsPlanned(surface.Id, [.. steps.Take(bared.Number)]) };
+        var at = with.Log[^1].At;
+        var state = SiteFold.Of(with, surface, specified, at.AddHours(1));
+        var next = SiteNext.Of(state, SiteRemaining.Of(with, state));
+        Assert.Equal(at.AddHours(Weathering.BareMetalHours), next[0].Latest);
+        // Cold air makes paint dry slowly; it lets iron stand no longer.
+        var cold = with with
+        {
+            Log =
+            [
+                .. with.Log,
+                new()
+                {
+                    Id = "0193-9999",
+                    Kind = LogKind.Reading,
+                    At = at,
+                    Surface = surface.Id,
+                    Check = "T_surf_t",
+                    Value = 5,
+                },
+            ],
+        };
+        foreach (var of in new[] { with, cold })
+        {
+            var late = SiteFold.Of(of, surface, specified, at.AddHours(Weathering.BareMetalHours + 20));
+            Assert.False(SiteRemaining.Of(of, late).AsPlanned);
+        }
     }
 
     [Fact]

@@ -42,7 +42,7 @@ public sealed record WorkedAudit(string Id, string Title, Job Job, string Lines,
                     head[0],
                     head[1],
                     job,
-                    string.Join('\n', lines.Where(l => l.Length > 0 && char.IsDigit(l[0])).Select(l => l[(l.IndexOf(' ', StringComparison.Ordinal) + 1)..])),
+                    string.Join('\n', Said([.. lines.Skip(2).Where(l => l.Length > 0 && !l.StartsWith("->", StringComparison.Ordinal))])),
                     [.. lines.Where(l => l.StartsWith("-> fault", StringComparison.Ordinal)).Select(Fault)]
                 )
             );
@@ -50,6 +50,12 @@ public sealed record WorkedAudit(string Id, string Title, Job Job, string Lines,
 
         return read.ToImmutable();
     }
+
+    // Numbered lines without their numbers; others as they are written.
+    private static IEnumerable<string> Said(string[] lines) =>
+        lines.Index().All(l => l.Index > 1 || l.Item.StartsWith($"{l.Index + 1}", StringComparison.Ordinal))
+            ? lines.Where(l => char.IsDigit(l[0])).Select(l => l[(l.IndexOf(' ', StringComparison.Ordinal) + 1)..])
+            : lines;
 
     private static PlantedFault Fault(string line)
     {

@@ -88,7 +88,44 @@ public sealed class CommandLineTests
         );
     }
 
+    [Fact]
+    public async Task Site_and_as_built_print_their_keys_from_the_log_of_the_file()
+    {
+        var first = JsonNode.Parse((await Run("site", DemoFile, "--json", "--surface", "stair-wall")).Output)!["surfaces"]![0]!["remaining"]![0]!;
+        var logged = JsonNode.Parse(Demo.Text)!.AsObject();
+        logged["log"] = new JsonArray(
+            new JsonObject
+            {
+                ["id"] = "0193",
+                ["kind"] = "done",
+                ["at"] = "2026-12-07T09:00:00",
+                ["by"] = "ann",
+                ["surface"] = "stair-wall",
+                ["operation"] = (string?)first["operation"],
+            }
+        );
+        var path = Path.GetTempFileName();
+        await File.WriteAllTextAsync(path, logged.ToJsonString(), TestContext.Current.CancellationToken);
+        try
+        {
+            var surface = JsonNode.Parse((await Run("site", path, "--json", "--surface", "stair-wall", "--at", "2026-12-07T10:00")).Output)!["surfaces"]![0]!.AsObject();
+            Assert.All(new[] { "id", "done", "state", "next", "faults", "remaining" }, key => Assert.True(surface.ContainsKey(key), key));
+            Assert.All(new[] { "operation", "from", "latest", "needs" }, key => Assert.True(surface["next"]![0]!.AsObject().ContainsKey(key), key));
+            Assert.Single(surface["done"]!.AsArray());
+            Assert.NotEmpty(surface["state"]!["facets"]!.AsObject());
+            var built = JsonNode.Parse((await Run("as-built", path, "--json")).Output)!;
+            Assert.Equal("ann", (string?)built["surfaces"]![0]!["done"]![0]!["by"]);
+            Assert.Contains("As built", (await Run("as-built", path)).Output, StringComparison.Ordinal);
+            Assert.Contains("1 done", (await Run("site", path, "--at", "2026-12-07T10:00")).Output, StringComparison.Ordinal);
+        }
+        finally
+        {
+            File.Delete(path);
+        }
+    }
+
     [Theory]
+    [InlineData("--at", "site", "--at", "noon")]
     [InlineData("--from", "programme", "--from", "soon")]
     [InlineData("--seconds", "programme", "--seconds", "0")]
     [InlineData("--at", "conditions", "--at", "noon")]

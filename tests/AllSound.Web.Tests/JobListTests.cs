@@ -40,14 +40,16 @@ public sealed class JobListTests
         );
     }
 
-    // The page of that address is the reckoner's.
-    [Fact]
-    public async Task A_job_called_like_a_page_of_the_program_gets_an_address_of_its_own()
+    // The page of that address is the program's.
+    [Theory]
+    [InlineData("Reckoner", "reckoner-job")]
+    [InlineData("Walls", "walls-job")]
+    public async Task A_job_called_like_a_page_of_the_program_gets_an_address_of_its_own(string title, string id)
     {
         using var server = new Server();
-        using var begun = await server.Post("/api/jobs", """{"title":"Reckoner"}""");
+        using var begun = await server.Post("/api/jobs", $$"""{"title":"{{title}}"}""");
         Assert.Equal(HttpStatusCode.Created, begun.StatusCode);
-        Assert.Equal(["reckoner-job"], (await Json(server, "/api/jobs"))!.AsArray().Select(j => j!["id"]!.ToString()));
+        Assert.Equal([id], (await Json(server, "/api/jobs"))!.AsArray().Select(j => j!["id"]!.ToString()));
     }
 
     // Until it has thought ahead an answer takes longer; it is the same.

@@ -79,6 +79,81 @@ public sealed class SiteApiTests
     }
 
     [Fact]
+    public async Task A_job_with_a_log_is_edited_like_any_other()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        await Send(server, "one", Item("0193", 0, Line("0193", "\"kind\":\"note\",\"text\":\"kept\"")));
+        var view = await server.Get(Path);
+        Assert.Empty(view["job"]!["log"]?.AsArray() ?? []);
+        var record = view["job"]!.DeepClone().AsObject();
+        record["title"] = "Renamed";
+        var (status, said) = await Send(server, "two", $$"""{"kind":"job","id":"sallow-ferry","version":{{view["version"]}},"value":{{record.ToJsonString()}}}""");
+        Assert.True(status == HttpStatusCode.OK, said);
+        Assert.Equal("Renamed", server.Part<JobStore>().Find("sallow-ferry")!.Job.Title);
+        Assert.Single(server.Part<JobStore>().Find("sallow-ferry")!.Job.Log);
+    }
+
+    [Fact]
+    public async Task A_job_put_away_and_brought_back_has_its_log_again()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        await Send(server, "one", Item("0193", 0, Line("0193", "\"kind\":\"note\",\"text\":\"kept\"")));
+        using var gone = await server.Client.DeleteAsync($"{Path}?version={(await server.Get(Path))["version"]}", Stop);
+        gone.EnsureSuccessStatusCode();
+        var change = (long)JsonNode.Parse(await server.Client.GetStringAsync("/api/put-away", Stop))![0]!["change"]!;
+        using var back = await server.Post($"{Path}/changes/{change}/bring-back", "");
+        back.EnsureSuccessStatusCode();
+        Assert.Equal("kept", server.Part<JobStore>().Find("sallow-ferry")!.Job.Log.Single().Text);
+    }
+
+    [Fact]
+    public async Task What_is_on_a_wall_is_found_over_all_jobs_and_the_next_job_begins_with_it()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        var at = new DateTime(2023, 6, 5, 8, 0, 0, DateTimeKind.Unspecified);
+        var items = new List<string>();
+        foreach (var step in (await Wall(server))["remaining"]!.AsArray())
+        {
+            at = at.AddHours(30);
+            var id = $"0188{items.Count:0000}";
+            items.Add(
+                Item(
+                    id,
+                    0,
+                    $$"""{"id":"{{id}}","kind":"done","at":"{{at:yyyy-MM-ddTHH:mm:ss}}","surface":"stair-wall","step":{{step!["n"]}},"operation":"{{step["operation"]}}","batch":"Q-77"}"""
+                )
+            );
+        }
+
+        Assert.Equal(HttpStatusCode.OK, (await Send(server, "one", [.. items])).Status);
+        Assert.True((bool)(await Wall(server))["finished"]!);
+        var walls = JsonNode.Parse(await server.Client.GetStringAsync("/api/walls?asked=q-77%20stair", Stop))!.AsArray();
+        Assert.Equal("stair-wall", (string?)Assert.Single(walls)!["surface"]);
+        Assert.Equal("[]", await server.Client.GetStringAsync("/api/walls?asked=q-77%20nowhere", Stop));
+        using var long_ = await server.Client.GetAsync($"/api/walls?asked={new string('x', 201)}", Stop);
+        Assert.Equal(HttpStatusCode.BadRequest, long_.StatusCode);
+
+        var kept = await server.Get("/api/kept");
+        Assert.Equal(1, (int)kept["finished"]!);
+        Assert.NotEmpty(kept["looks"]!.AsArray());
+        Assert.Contains("BEGIN:VEVENT", await server.Client.GetStringAsync("/api/looks.ics", Stop), StringComparison.Ordinal);
+        var looked = await Send(server, "two", Item("0199", 0, Line("0199", "\"kind\":\"looked\",\"outcome\":\"sound\"")));
+        Assert.True(looked.Status == HttpStatusCode.OK, looked.Said);
+        Assert.Equal(1, (int)Assert.Single((await server.Get("/api/kept"))["lasting"]!.AsArray())!["curve"]!["seen"]!);
+        Assert.Equal(HttpStatusCode.BadRequest, (await Send(server, "three", Item("0200", 0, Line("0200", "\"kind\":\"looked\",\"outcome\":\"fine\"")))).Status);
+
+        using var copy = await server.Post($"{Path}/copy", """{"title":"Next time","asBuilt":true}""");
+        copy.EnsureSuccessStatusCode();
+        var next = (string)JsonNode.Parse(await copy.Content.ReadAsStringAsync(Stop))!["id"]!;
+        var surface = (await server.Get($"/api/jobs/{next}/surfaces/stair-wall"))["surface"]!;
+        Assert.Equal(2023, (int)surface["layers"]!.AsArray()[^1]!["year"]!);
+        Assert.Empty(surface["signs"]!.AsArray());
+    }
+
+    [Fact]
     public async Task A_line_that_makes_no_sense_is_refused_and_named()
     {
         using var server = new Server();

@@ -78,6 +78,22 @@ public sealed class WeatherTests
         Assert.Equal(after.Hourly, server.Part<JobStore>().Find("sallow-ferry")!.Job.Weather!.Hourly);
     }
 
+    [Fact]
+    public async Task Nobody_guesses_where_a_building_stands()
+    {
+        using var service = new StandInService("weather");
+        using var server = new Server(weather: service.Address);
+        using var made = await server.Post(
+            "/api/jobs/import",
+            """{"format":"allsound.job/1","id":"somewhere","title":"Somewhere","buildings":[{"id":"b","title":"B","spaces":[]}]}"""
+        );
+        made.EnsureSuccessStatusCode();
+        using var asked = await server.Post("/api/jobs/somewhere/weather", "");
+        Assert.Equal(HttpStatusCode.BadRequest, asked.StatusCode);
+        Assert.Contains("say where the building stands", await asked.Content.ReadAsStringAsync(Stop), StringComparison.Ordinal);
+        Assert.Null(server.Part<JobStore>().Find("somewhere")!.Job.Weather);
+    }
+
     [Theory]
     [InlineData("conditions?at=noon", HttpStatusCode.BadRequest)]
     [InlineData("conditions?surface=none", HttpStatusCode.NotFound)]

@@ -16,6 +16,8 @@ const Shell = lazy(async () => ({ default: (await bench()).Shell }));
 
 const ReckonerPage = lazy(async () => ({ default: (await import("./reckoner/ReckonerPage")).ReckonerPage }));
 
+const WallsPage = lazy(async () => ({ default: (await import("./walls/WallsPage")).WallsPage }));
+
 const client = new QueryClient({
   defaultOptions: { queries: { networkMode: "always", retry: 1, staleTime: 2000, refetchOnWindowFocus: true } },
 });
@@ -45,6 +47,14 @@ function App() {
                 element={
                   <Suspense fallback={<div className="frame" aria-busy />}>
                     <ReckonerPage />
+                  </Suspense>
+                }
+              />
+              <Route
+                path="/walls"
+                element={
+                  <Suspense fallback={<div className="frame" aria-busy />}>
+                    <WallsPage />
                   </Suspense>
                 }
               />

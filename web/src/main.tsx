@@ -14,6 +14,7 @@ import "./styles.programme.css";
 import "./styles.conditions.css";
 import "./styles.site.css";
 import "./styles.reckoner.css";
+import "./styles.walls.css";
 import "./styles.phone.css";
 
 // The head of the page is painted first: the program is read and run after that frame.

@@ -22,8 +22,8 @@ public static class Daylight
             throw new ArgumentOutOfRangeException(nameof(day), day, "A day of the year is 1 to 366.");
         }
 
-        var (phi, declination) = (Radians(latitude), Declination(day));
-        var cosine = (Math.Sin(Radians(Edge)) - (Math.Sin(phi) * Math.Sin(declination))) / (Math.Cos(phi) * Math.Cos(declination));
+        var (phi, declination) = (Sun.Radians(latitude), Declination(day));
+        var cosine = (Math.Sin(Sun.Radians(Edge)) - (Math.Sin(phi) * Math.Sin(declination))) / (Math.Cos(phi) * Math.Cos(declination));
         return cosine <= -1 ? 24
             : cosine >= 1 ? 0
             : 2 * Math.Acos(cosine) * 12 / Math.PI;
@@ -35,7 +35,7 @@ public static class Daylight
     public static double Noon(double latitude, double day) => 90 - Math.Abs(latitude - (Declination(day) * 180 / Math.PI));
 
     // Spencer's series for the declination of the sun, radians.
-    private static double Declination(double day)
+    internal static double Declination(double day)
     {
         var g = 2 * Math.PI * (day - 1) / 365;
         return 0.006918
@@ -46,6 +46,4 @@ public static class Daylight
             - (0.002697 * Math.Cos(3 * g))
             + (0.00148 * Math.Sin(3 * g));
     }
-
-    private static double Radians(double degrees) => degrees * Math.PI / 180;
 }

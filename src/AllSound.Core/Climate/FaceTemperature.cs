@@ -10,9 +10,11 @@ public static class FaceTemperature
     private const double Transfer = 17;
     private const double ClearSky = 63;
 
-    // A wall sees half the sky, and has at most so much of the sun on level ground by the hour in the middle of the day. Judgement.
+    // A wall sees half the sky. Judgement.
     private const double WallSky = 0.35;
-    private const double WallSun = 0.7;
+
+    /// <summary>How much of the sun on level ground falls on a wall of which nobody said where it faces, by the hour in the middle of the day. Judgement.</summary>
+    public const double AnyWall = 0.7;
 
     /// <summary>Where the formula comes from.</summary>
     public static Source Source { get; } = Source.Standard("sol-air temperature; textbook");
@@ -23,10 +25,10 @@ public static class FaceTemperature
     /// <param name="cloud">Share of the sky under cloud, 0 to 1.</param>
     /// <param name="reflectance">Reflectance of the face, 0 to 100.</param>
     /// <param name="level">A roof or a floor, not a wall.</param>
-    /// <param name="inShade">The sun does not come to it.</param>
-    public static double Of(double airC, double sun, double cloud, double reflectance, bool level, bool inShade)
+    /// <param name="share">What falls on it as a multiple of what falls on level ground: 1 on a roof, <see cref="Sun.OnWall"/> on a wall, 0 in deep shade.</param>
+    public static double Of(double airC, double sun, double cloud, double reflectance, bool level, double share)
     {
-        var taken = inShade ? 0 : (1 - (Math.Clamp(reflectance, 0, 100) / 100)) * sun * (level ? 1 : WallSun);
+        var taken = (1 - (Math.Clamp(reflectance, 0, 100) / 100)) * sun * share;
         var given = ClearSky * (1 - Math.Clamp(cloud, 0, 1)) * (level ? 1 : WallSky);
         return airC + ((taken - given) / Transfer);
     }

@@ -124,6 +124,24 @@ internal static class AsBuiltPaper
             blocks.Add(Block.List(built.Looks.Select(l => $"{l.On.ToString("MMMM yyyy", CultureInfo.InvariantCulture)}: {l.For}")));
         }
 
+        var looked = state.Entries.Where(e => e.Kind == LogKind.Looked).ToArray();
+        if (looked.Length > 0)
+        {
+            blocks.Add(Block.Heading("Looked at again"));
+            blocks.Add(
+                Block.List(
+                    looked.Select(e =>
+                        string.Join(
+                            ", ",
+                            new[] { Figures.Moment(e.At), e.Outcome == LogEntry.LookedSound ? "sound" : "in need of work", e.Text, e.By }.Where(t =>
+                                !string.IsNullOrEmpty(t)
+                            )
+                        )
+                    )
+                )
+            );
+        }
+
         return blocks.ToImmutable();
     }
 
@@ -133,7 +151,12 @@ internal static class AsBuiltPaper
             string.Join(", ", new[] { done.Act.Product?.Title, done.Entry.Dilution, done.Entry.Method }.Where(t => t is not null)),
             Figures.Moment(done.End),
             done.WaitedHours > 0 ? string.Create(CultureInfo.InvariantCulture, $"{done.WaitedHours:0.#} h") : "",
-            done.Entry.Litres is { } litres ? string.Create(CultureInfo.InvariantCulture, $"{litres:0.##} of {done.Planned?.Spend.Litres ?? 0:0.##} L") : "",
+            done.Entry.Litres is { } litres
+                ? string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{litres:0.##} L{(done.Planned is { } planned ? FormattableString.Invariant($", planned {planned.Spend.Litres:0.##}") : "")}"
+                )
+                : "",
             done.Entry.WetFilmUm is { } film ? string.Create(CultureInfo.InvariantCulture, $"{film:0} µm") : "",
             done.Entry.Batch ?? "",
             done.Entry.By ?? "",

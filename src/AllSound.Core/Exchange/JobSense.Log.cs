@@ -59,6 +59,11 @@ public static partial class JobSense
                 faults.Add($"{at}.corrects", "expected the id of the line that is taken back");
             }
 
+            if (entry.Kind is LogKind.Looked && (entry.Surface is null || entry.Outcome is not (LogEntry.LookedSound or LogEntry.LookedFailing)))
+            {
+                faults.Add(at, $"expected the surface, and as its outcome '{LogEntry.LookedSound}' or '{LogEntry.LookedFailing}'");
+            }
+
             if (entry.Kind is LogKind.Reading)
             {
                 ReadingFaults(

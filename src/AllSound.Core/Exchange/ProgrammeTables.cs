@@ -1,6 +1,5 @@
 using System.Collections.Immutable;
 using System.Globalization;
-using System.Text;
 using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
@@ -8,9 +7,6 @@ namespace AllSound.Core.Exchange;
 /// <summary>A programme as a calendar, as a table and as lines to read.</summary>
 public static class ProgrammeTables
 {
-    // RFC 5545: a line holds 75 octets at most; what is longer goes on in the next, which begins with a blank.
-    private const int LineOctets = 75;
-
     /// <summary>An iCalendar (RFC 5545) of all tasks, or of one person's; times are local to wherever it is read.</summary>
     /// <param name="report">The programme.</param>
     /// <param name="job">Id of the job.</param>
@@ -20,48 +16,24 @@ public static class ProgrammeTables
     public static string Calendar(ProgrammeReport report, string job, string title, DateTime stamp, string? person = null)
     {
         ArgumentNullException.ThrowIfNull(report);
-        var text = new StringBuilder();
-        void Line(string line)
-        {
-            var octets = 0;
-            foreach (var rune in line.EnumerateRunes())
-            {
-                if (octets + rune.Utf8SequenceLength > LineOctets)
-                {
-                    text.Append("\r\n ");
-                    octets = 1;
-                }
-
-                text.Append(rune);
-                octets += rune.Utf8SequenceLength;
-            }
-
-            text.Append("\r\n");
-        }
-
-        Line("BEGIN:VCALENDAR");
-        Line("VERSION:2.0");
-        Line("PRODID:-//All Sound//programme//EN");
-        Line($"X-WR-CALNAME:{Escaped(person is null ? title : $"{title}, {person}")}");
+        var calendar = new CalendarWriter("programme", person is null ? title : $"{title}, {person}", stamp);
         foreach (var task in report.Tasks)
         {
             var pieces = task.Pieces.Where(p => person is null || p.Crew.Contains(person)).ToArray();
             for (var i = 0; i < pieces.Length; i++)
             {
-                Line("BEGIN:VEVENT");
-                Line($"UID:{job}/{task.Id}/{i + 1}@allsound");
-                Line($"DTSTAMP:{stamp.ToString("yyyyMMdd'T'HHmmss'Z'", CultureInfo.InvariantCulture)}");
-                Line($"DTSTART:{Local(pieces[i].Start)}");
-                Line($"DTEND:{Local(pieces[i].End)}");
-                Line($"SUMMARY:{Escaped(task.Title)}");
                 var ready = task.ReadyAt > task.End ? $" Dry for the next at {Figures.Moment(task.ReadyAt)}." : "";
-                Line($"DESCRIPTION:{Escaped($"{string.Join(", ", pieces[i].Crew)}{(pieces[i].Crew.IsEmpty ? "Nobody of ours" : "")}.{ready}")}");
-                Line("END:VEVENT");
+                calendar.Event(
+                    $"{job}/{task.Id}/{i + 1}",
+                    pieces[i].Start,
+                    pieces[i].End,
+                    task.Title,
+                    $"{string.Join(", ", pieces[i].Crew)}{(pieces[i].Crew.IsEmpty ? "Nobody of ours" : "")}.{ready}"
+                );
             }
         }
 
-        Line("END:VCALENDAR");
-        return text.ToString();
+        return calendar.End();
     }
 
     /// <summary>A table with a row for each piece of each task.</summary>
@@ -170,13 +142,5 @@ public static class ProgrammeTables
 
     private static string Iso(DateTime at) => at.ToString("yyyy-MM-dd'T'HH:mm:ss", CultureInfo.InvariantCulture);
 
-    private static string Local(DateTime at) => at.ToString("yyyyMMdd'T'HHmmss", CultureInfo.InvariantCulture);
-
     private static string Moment(DateTime at, DateTime day) => at.Date == day ? at.ToString("HH:mm", CultureInfo.InvariantCulture) : Figures.Moment(at);
-
-    private static string Escaped(string text) =>
-        text.Replace("\\", "\\\\", StringComparison.Ordinal)
-            .Replace(";", "\\;", StringComparison.Ordinal)
-            .Replace(",", "\\,", StringComparison.Ordinal)
-            .Replace("\n", "\\n", StringComparison.Ordinal);
 }

@@ -155,16 +155,16 @@ public sealed record SurfaceSiteReport(
     /// <param name="space">Its space.</param>
     /// <param name="surface">The surface.</param>
     /// <param name="specified">What was specified for it.</param>
-    public static SurfaceSiteReport Of(Job job, Space space, Surface surface, Specified specified)
+    /// <param name="at">The moment.</param>
+    public static SurfaceSiteReport Of(Job job, Space space, Surface surface, Specified specified, DateTime at)
     {
         ArgumentNullException.ThrowIfNull(space);
-        var state = SiteFold.Of(job, surface, specified);
+        var state = SiteFold.Of(job, surface, specified, at);
         var judged = SiteJudgement.Of(job, state);
         var remaining = SiteRemaining.Of(job, state);
         // The reasons of a step go by the numbers of the whole sequence.
         var whole = remaining.AsPlanned ? state.Chosen?.Steps ?? [] : remaining.Steps;
         var left = remaining.Steps.Select(s => s.Number).ToHashSet();
-        var wet = state.Now.LongestLeft;
         var did = state.Done.Select(d => d.Planned?.Number).OfType<int>().ToHashSet();
         return new(
             surface.Id,
@@ -173,7 +173,7 @@ public sealed record SurfaceSiteReport(
             [.. state.Done.Select((d, i) => DoneReport.Of(d, i + 1))],
             new(
                 state.Since,
-                state.Since is { } since && wet > 0 ? since.AddMinutes(wet) : null,
+                state.Now.LongestLeft is > 0 and var wet ? state.Moment.AddMinutes(wet) : null,
                 Facets.All.ToImmutableSortedDictionary(f => f.Name, f => f.ValueName(state.Now[f]), StringComparer.Ordinal)
             ),
             [
@@ -187,7 +187,7 @@ public sealed record SurfaceSiteReport(
             [.. Stepping.Report(state.Chosen?.Steps ?? [], surface, specified.Appraised, "the finished work").Where(s => did.Contains(s.N))],
             remaining.AsPlanned,
             remaining.Stuck,
-            state.Chosen is not null && remaining is { Steps.IsEmpty: true, Stuck.IsEmpty: true },
+            remaining.Finished(state),
             state.Interrupted,
             state.UnderWay?.Id
         );

@@ -7,6 +7,7 @@ using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Exchange;
 
@@ -120,11 +121,9 @@ internal static class Stepping
             .Select(g =>
             {
                 var what = string.Join(" and ", g.Take(2).Select(l => l.Need.Title));
-                return g.Key is { } n ? $"step {n} ({Lower(all[n - 1].Act.Operation.Title)}) requires that {what}" : $"{end} requires that {what}";
+                return g.Key is { } n ? $"step {n} ({Sentences.Within(all[n - 1].Act.Operation.Title)}) requires that {what}" : $"{end} requires that {what}";
             });
         var text = string.Join("; ", parts);
         return char.ToUpperInvariant(text[0]) + text[1..] + ".";
     }
-
-    private static string Lower(string text) => char.ToLowerInvariant(text[0]) + text[1..];
 }

@@ -57,6 +57,9 @@ public enum LogKind : byte
     /// <summary>What the client said.</summary>
     ClientWord,
 
+    /// <summary>A finished surface was looked at again: its outcome says whether it is sound, its words what was seen, its hours what it cost to put right.</summary>
+    Looked,
+
     /// <summary>A note.</summary>
     Note,
 
@@ -67,6 +70,12 @@ public enum LogKind : byte
 /// <summary>A line of the site log. It is written once and never changed: a correction is another line that names it.</summary>
 public sealed record LogEntry
 {
+    /// <summary>Outcome of a look that found nothing to be done.</summary>
+    public const string LookedSound = "sound";
+
+    /// <summary>Outcome of a look that found maintenance due.</summary>
+    public const string LookedFailing = "failing";
+
     /// <summary>Id made on the device: a UUID of version 7, so that ids sort as they were made.</summary>
     public required string Id { get; init; }
 
@@ -127,7 +136,7 @@ public sealed record LogEntry
     /// <summary>Unit of the value; null: the check's own.</summary>
     public string? Unit { get; init; }
 
-    /// <summary>Outcome of a check that is judged; null elsewhere.</summary>
+    /// <summary>Outcome of a check that is judged, or of a look: <see cref="LookedSound"/> or <see cref="LookedFailing"/>; null elsewhere.</summary>
     public string? Outcome { get; init; }
 
     /// <summary>In words.</summary>

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Climate;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 
@@ -70,6 +71,17 @@ public sealed record CoatingClass
 
     /// <summary>Volume solids, percent.</summary>
     public required double VolumeSolids { get; init; }
+
+    /// <summary>Wet film per coat as it comes, micrometres: the dry film over the volume solids.</summary>
+    public double WetMicrons => 100 * Microns / VolumeSolids;
+
+    /// <summary>What its film dries by.</summary>
+    public DriesBy DriesBy =>
+        PotLifeHours is not null ? DriesBy.Reaction
+        : Family is CoatFamily.Limewash or CoatFamily.Silicate ? DriesBy.Lime
+        : Carrier is Carrier.Water or Carrier.Alcohol ? DriesBy.Water
+        : Carrier is Carrier.Strong ? DriesBy.Reaction
+        : DriesBy.Oxygen;
 
     /// <summary>Dry film per coat, micrometres; about the depth of the soaked skin for a sealer that leaves no film.</summary>
     public required int Microns { get; init; }

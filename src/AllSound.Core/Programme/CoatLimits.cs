@@ -40,10 +40,17 @@ internal sealed record CoatLimits(CoatingClass Product, TimeSpan Work)
         var (least, most) = Product.Temperature;
         return
         [
-            Most("humidity at most", humidity, Product.HumidityMost, "%", "wait for drier air, or dry it"),
-            Least("face at least", face, least, "°C", "wait until the face is warm enough, or warm it with dry, electric heat: read it, not the air"),
-            Most("face at most", face, most + SunK, "°C", "work in the shade, or early and late"),
-            Least("above the dew point", margin, Air.LeastMarginK, "K", "wait until the face is 3 K above the dew point and wiped dry, or warm it"),
+            Most("humidity at most", "the air is too damp", humidity, Product.HumidityMost, "%", "wait for drier air, or dry it"),
+            Least(
+                "face at least",
+                "the face is too cold",
+                face,
+                least,
+                "°C",
+                "wait until the face is warm enough, or warm it with dry, electric heat: read it, not the air"
+            ),
+            Most("face at most", "the face is too hot", face, most + SunK, "°C", "work in the shade, or early and late"),
+            Least("above the dew point", "dew is near", margin, Air.LeastMarginK, "K", "wait until the face is 3 K above the dew point and wiped dry, or warm it"),
         ];
     }
 
@@ -55,22 +62,25 @@ internal sealed record CoatLimits(CoatingClass Product, TimeSpan Work)
         [
             Least(
                 "air at least",
+                "the air is too cold",
                 new(now.AirC, source),
                 least,
                 "°C",
                 string.Create(CultureInfo.InvariantCulture, $"wait until it is {least:0.#} °C, or enclose it and heat it with dry, electric heat")
             ),
-            Most("air at most", new(now.AirC, source), most, "°C", "wait for the cool of the day"),
-            Most("rain", new(now.RainMm, source), 0, "mm/h", "wait until it is over and the face has dried, or sheet it"),
-            Most("wind at most", new(now.WindMs, source), MostWind, "m/s", "wait for calmer air"),
-            Least("daylight, to sunrise or sunset", new(now.LightHours, "reckoned"), 0, "h", "work by day"),
+            Most("air at most", "the air is too warm", new(now.AirC, source), most, "°C", "wait for the cool of the day"),
+            Most("rain", "rain", new(now.RainMm, source), 0, "mm/h", "wait until it is over and the face has dried, or sheet it"),
+            Most("wind at most", "too much wind", new(now.WindMs, source), MostWind, "m/s", "wait for calmer air"),
+            Least("daylight, to sunrise or sunset", "it is dark", new(now.LightHours, "reckoned"), 0, "h", "work by day"),
         ];
     }
 
-    private static Limited Least(string what, Seen seen, double limit, string unit, string todo) => Of(what, seen, limit, unit, seen.Value >= limit, todo);
+    private static Limited Least(string what, string why, Seen seen, double limit, string unit, string todo) =>
+        Of(what, why, seen, limit, unit, seen.Value >= limit, todo);
 
-    private static Limited Most(string what, Seen seen, double limit, string unit, string todo) => Of(what, seen, limit, unit, seen.Value <= limit, todo);
+    private static Limited Most(string what, string why, Seen seen, double limit, string unit, string todo) =>
+        Of(what, why, seen, limit, unit, seen.Value <= limit, todo);
 
-    private static Limited Of(string what, Seen seen, double limit, string unit, bool met, string todo) =>
-        new(what, seen.Value, limit, unit, met, seen.Source, seen.Value is null ? Read : todo);
+    private static Limited Of(string what, string why, Seen seen, double limit, string unit, bool met, string todo) =>
+        new(what, seen.Value is null ? "not measured" : why, seen.Value, limit, unit, met, seen.Source, seen.Value is null ? Read : todo);
 }

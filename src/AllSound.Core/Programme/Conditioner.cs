@@ -150,7 +150,7 @@ public static class Conditioner
                 : holds.Value
                     ? ""
                     : Limits(coat, air.At(t)!.Value, "", null).FirstOrDefault(l => !l.Met) is { } limit
-                        ? limit.What
+                        ? limit.Why
                         : "the film would meet dew, rain or frost before it is dry";
             var stretch = new DayStretch(t, t.AddMinutes(DayStepMinutes), holds == true, why);
             if (day.Count > 0 && day[^1].May == stretch.May && day[^1].Why == stretch.Why)

@@ -20,13 +20,14 @@ public enum May : byte
 
 /// <summary>A limit and what stands against it.</summary>
 /// <param name="What">What is limited.</param>
+/// <param name="Why">What is wrong where it does not hold, as one says it.</param>
 /// <param name="Value">What it is; null where nothing is known.</param>
 /// <param name="Limit">The limit.</param>
 /// <param name="Unit">Unit of both.</param>
 /// <param name="Met">Does it hold; false where nothing is known.</param>
 /// <param name="Source">Where the value comes from: measured, forecast, estimated, unknown.</param>
 /// <param name="Do">What would make it hold.</param>
-public sealed record Limited(string What, double? Value, double Limit, string Unit, bool Met, string Source, string Do);
+public sealed record Limited(string What, string Why, double? Value, double Limit, string Unit, bool Met, string Source, string Do);
 
 /// <summary>A stretch of a day.</summary>
 /// <param name="From">Its beginning.</param>

@@ -26,9 +26,9 @@ internal readonly record struct AirThen(double AirC, double Rh, double FaceC, bo
 /// <param name="rows">The rows in ascending order of time; at least one.</param>
 /// <param name="reflectance">Reflectance of the face, 0 to 100.</param>
 /// <param name="level">A roof or floor.</param>
-/// <param name="inShade">The sun does not come to it.</param>
+/// <param name="faces">Bearing of a wall, degrees from north by east; null where nobody said, and of what is level.</param>
 /// <param name="latitude">Degrees, north positive.</param>
-internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bool level, bool inShade, double latitude)
+internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bool level, double? faces, double latitude)
 {
     // Where nobody said how cloudy it is: half. Judgement.
     private const double UsualCloud = 0.5;
@@ -48,7 +48,7 @@ internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bo
                 .. weather
                     .Members.Select(weather.Rows)
                     .Prepend(weather.Hourly)
-                    .Select(rows => new SiteAir(rows, reflectance ?? UsualReflectance, space.Kind == SpaceKind.RoofSlope, InShade(job, space), SitePlace.Latitude(job))),
+                    .Select(rows => new SiteAir(rows, reflectance ?? UsualReflectance, space.Kind == SpaceKind.RoofSlope, Faces(space), SitePlace.Latitude(job))),
             ]
             : [];
 
@@ -75,8 +75,9 @@ internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bo
         var dew = Between(Air.DewPoint(a.AirC, a.Rh), Air.DewPoint(b.AirC, b.Rh));
         var rh = Math.Clamp(100 * Air.VapourGrams(dew, 100) * (dew + 273.15) / (Air.VapourGrams(air, 100) * (air + 273.15)), 1, 100);
         var estimated = a.SurfaceC is null || b.SurfaceC is null;
+        var cloud = Between(a.Cloud ?? UsualCloud, b.Cloud ?? UsualCloud);
         var face = estimated
-            ? FaceTemperature.Of(air, Between(a.SunWm2, b.SunWm2), Between(a.Cloud ?? UsualCloud, b.Cloud ?? UsualCloud), reflectance, level, inShade)
+            ? FaceTemperature.Of(air, Between(a.SunWm2, b.SunWm2), cloud, reflectance, level, Share(time, cloud))
             : Between(a.SurfaceC!.Value, b.SurfaceC!.Value);
         // Rain is of the stretch, not of the moment.
         return new(air, rh, face, estimated, time < b.Time ? a.RainMm : b.RainMm, Between(a.WindMs, b.WindMs), Light(time));
@@ -86,11 +87,22 @@ internal sealed class SiteAir(ImmutableArray<AirAt> rows, double reflectance, bo
     private double Light(DateTime time) =>
         (Daylight.Hours(latitude, time.DayOfYear) / 2) is var half && half >= 12 ? 12 : half - Math.Abs(time.TimeOfDay.TotalHours - 12);
 
-    // The side away from the sun: north, and south of the equator south.
-    private static bool InShade(Job job, Space space)
+    // By the hour: the east side has the morning, the west side the evening, and the side away from the sun only the sky.
+    private double Share(DateTime time, double cloud)
     {
-        var south = SitePlace.Latitude(job) < 0;
-        return space.Walls.FirstOrDefault()?.Faces is { } faces
-            && (south ? faces is Compass.South or Compass.SouthEast or Compass.SouthWest : faces is Compass.North or Compass.NorthEast or Compass.NorthWest);
+        if (level)
+        {
+            return 1;
+        }
+
+        if (faces is not { } bearing)
+        {
+            return FaceTemperature.AnyWall;
+        }
+
+        var sun = Sun.At(latitude, time.DayOfYear, time.TimeOfDay.TotalHours);
+        return Sun.OnWall(sun.Height, sun.Bearing, bearing, cloud);
     }
+
+    private static double? Faces(Space space) => space.Walls.FirstOrDefault()?.Faces is { } faces ? 45.0 * (int)faces : null;
 }

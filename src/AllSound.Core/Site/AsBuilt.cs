@@ -53,7 +53,7 @@ public sealed record AsBuilt(
         ArgumentNullException.ThrowIfNull(surface);
         var state = SiteFold.Of(job, surface, specified);
         var remaining = SiteRemaining.Of(job, state);
-        var finished = state.Chosen is not null && !state.Done.IsEmpty && remaining is { Steps.IsEmpty: true, Stuck.IsEmpty: true };
+        var finished = remaining.Finished(state);
         return new(
             state,
             SiteJudgement.Of(job, state),

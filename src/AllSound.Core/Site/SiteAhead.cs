@@ -12,7 +12,8 @@ public static class SiteAhead
     /// </summary>
     /// <param name="job">The job.</param>
     /// <param name="specified">What was specified for each surface, by id.</param>
-    public static IReadOnlyDictionary<string, Specified> Of(Job job, IReadOnlyDictionary<string, Specified> specified)
+    /// <param name="at">When work goes on: what dries until then has dried, what stands bare has stood.</param>
+    public static IReadOnlyDictionary<string, Specified> Of(Job job, IReadOnlyDictionary<string, Specified> specified, DateTime at)
     {
         ArgumentNullException.ThrowIfNull(job);
         ArgumentNullException.ThrowIfNull(specified);
@@ -22,12 +23,12 @@ public static class SiteAhead
             : job.Surfaces()
                 .Select(x => x.Surface)
                 .Where(s => specified.ContainsKey(s.Id))
-                .ToDictionary(s => s.Id, s => touched.Contains(s.Id) ? Left(job, s, specified[s.Id]) : specified[s.Id], StringComparer.Ordinal);
+                .ToDictionary(s => s.Id, s => touched.Contains(s.Id) ? Left(job, s, specified[s.Id], at) : specified[s.Id], StringComparer.Ordinal);
     }
 
-    private static Specified Left(Job job, Surface surface, Specified specified)
+    private static Specified Left(Job job, Surface surface, Specified specified, DateTime at)
     {
-        var state = SiteFold.Of(job, surface, specified);
+        var state = SiteFold.Of(job, surface, specified, at);
         if (state.Chosen is not { } chosen)
         {
             return specified;

@@ -6,6 +6,7 @@ using AllSound.Core.Practice;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Site;
 
@@ -56,6 +57,9 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
     // A gauge is read to a fifth; what lies within it is as planned. Common practice.
     private const double FilmTolerance = 0.2;
 
+    // An audit takes no longer waits, and whatever dries has dried by then.
+    private const double MostWritten = 100_000;
+
     /// <summary>Judges what was done on a surface.</summary>
     /// <param name="job">The job.</param>
     /// <param name="state">Where the surface stands.</param>
@@ -76,7 +80,11 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
                     {
                         Operation = d.Act.Operation.Id,
                         Product = d.Act.Product?.Own?.Id ?? d.Act.Product?.Id,
-                        WaitHours = i == 0 ? null : Math.Round(Math.Min(d.DriedHours ?? d.WaitedHours, 100_000), 3),
+                        // What had not dried is told by what the wait was worth; all else goes by the clock.
+                        WaitHours =
+                            i == 0 ? null
+                            : d.Transition.UnmetNeeds.Any(n => n.Clock is not null) ? Math.Round(d.DriedHours ?? d.WaitedHours, 3)
+                            : Math.Round(Math.Min(d.WaitedHours, MostWritten), 3),
                         Dilution = d.Entry.Dilution,
                     }
             ),
@@ -124,7 +132,7 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
                 yield return Of(
                     DeviationKind.TooShort,
                     i,
-                    $"{title} was begun {Hours(done.WaitedHours)} after the step before{(done.DriedHours is { } worth ? $", in air in which that is worth {Hours(worth)}" : "")}: {wet.Problem}.",
+                    $"{title} was begun {Hours(done.WaitedHours)} after the step before{(done.DriedHours is { } worth ? $", in air in which that is worth {Hours(worth)}" : "")}: {Sentences.Within(wet.Problem)}.",
                     f => f.Need?.Clock is not null
                 );
             }
@@ -136,7 +144,7 @@ public sealed record SiteJudgement(ImmutableArray<AuditFault> Faults, ImmutableA
 
             if (done is { Entry.WetFilmUm: { } film, Act.Product: { VolumeSolids: > 0 } coat })
             {
-                var wanted = coat.Microns * 100 / coat.VolumeSolids;
+                var wanted = coat.WetMicrons;
                 if (Math.Abs(film - wanted) > wanted * FilmTolerance)
                 {
                     var thin = film < wanted;

@@ -1,5 +1,4 @@
 using System.Collections.Immutable;
-using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
 using AllSound.Core.Practice;
 using AllSound.Core.Programme;
@@ -18,6 +17,10 @@ public sealed record SiteRemaining(ImmutableArray<Step> Steps, bool AsPlanned, I
     /// <summary>What the search from what is true now came to; null where the rest is as planned, or all is done.</summary>
     public Specified? Anew { get; init; }
 
+    /// <summary>True when something was done and nothing is left.</summary>
+    /// <param name="state">Where the surface stands.</param>
+    public bool Finished(SiteState state) => state is { Chosen: not null, Done.IsEmpty: false } && Steps.IsEmpty && Stuck.IsEmpty;
+
     /// <summary>What is left.</summary>
     /// <param name="job">The job.</param>
     /// <param name="state">Where the surface stands.</param>
@@ -30,26 +33,23 @@ public sealed record SiteRemaining(ImmutableArray<Step> Steps, bool AsPlanned, I
             return new([], true, [.. state.Specified.Holds.Select(h => h.Need.Problem).Distinct(StringComparer.Ordinal)]);
         }
 
-        var done = state.Done.Where(d => d.Entry.Share is null or >= 1).Select(d => d.Planned?.Number).OfType<int>().ToHashSet();
-        ImmutableArray<Step> left = [.. chosen.Steps.Where(s => !done.Contains(s.Number) && !state.Skipped.Contains(s.Number))];
         var goal = Goal.For(state.Surface, state.Specified.Appraised.Condition, Firm.Of(job));
+        if (!state.Done.IsEmpty && goal.Needs.All(n => n.Holds(state.After.After(state.After.LongestLeft))))
+        {
+            // What is finished stays finished, however long ago.
+            return new([], true, []);
+        }
+
+        var done = state.Done.Where(d => d.Completes).Select(d => d.Planned?.Number).OfType<int>().ToHashSet();
+        ImmutableArray<Step> left = [.. chosen.Steps.Where(s => !done.Contains(s.Number) && !state.Skipped.Contains(s.Number))];
         if (Leads(state.Now, left, goal))
         {
             return new(left, true, []);
         }
 
-        // Otherwise than planned: the same search, from what is true now.
-        var settled = state.Now.After(state.Now.LongestLeft);
-        if (goal.Needs.All(n => n.Holds(settled)))
-        {
-            return new([], false, []);
-        }
-
-        var anew = Specifier.Specify(job.Rates, state.Surface, state.Specified.Appraised with { Condition = state.Now }, Firm.Of(job));
-        var way =
-            Takeoff.Chosen(state.Surface, anew) is { } same && anew.Options.FirstOrDefault(o => Finish(o) == Finish(chosen)) is { } alike
-                ? alike ?? same
-                : anew.Options.FirstOrDefault();
+        // Otherwise than planned, or waited too long: the same search, from what is true now.
+        var anew = Specifier.Specify(job.Rates, state.Surface, state.Specified.Appraised with { Condition = state.Now }, Firm.Of(job), goal);
+        var way = anew.Options.FirstOrDefault(o => Finish(o) == Finish(chosen)) ?? anew.Options.FirstOrDefault();
         return way is not null
             ? new(way.Steps, false, []) { Anew = anew }
             : new([], false, [.. anew.Holds.Select(h => h.Need.Problem).Concat(anew.Blocked.Select(n => n.Problem)).Distinct(StringComparer.Ordinal)]) { Anew = anew };
@@ -96,10 +96,9 @@ public sealed record SiteNext(Step Step, DateTime? From, DateTime? Advised, Date
         ArgumentNullException.ThrowIfNull(state);
         ArgumentNullException.ThrowIfNull(remaining);
         var next = ImmutableArray.CreateBuilder<SiteNext>();
-        var dry = state.Now.After(state.Now.LongestLeft);
         foreach (var step in remaining.Steps)
         {
-            var unmet = Treatments.Apply(dry, step.Act, 0).UnmetNeeds;
+            var unmet = Treatments.Apply(state.Now, step.Act).UnmetNeeds;
             if (next.Count > 0 && !unmet.IsEmpty)
             {
                 continue;
@@ -116,10 +115,7 @@ public sealed record SiteNext(Step Step, DateTime? From, DateTime? Advised, Date
         return next.ToImmutable();
     }
 
-    private static DateTime? When(SiteState state, int minutes) =>
-        state.Since is not { } since || minutes <= 0
-            ? null
-            : since.AddMinutes(minutes * (new SiteDrying(state.Entries).Factor(state.Done[^1].Act, since, DateTime.MaxValue) ?? 1));
+    private static DateTime? When(SiteState state, int minutes) => minutes > 0 ? state.Moment.AddMinutes(minutes) : null;
 
     private static DateTime? Better(SiteState state, Step step, DateTime? from) =>
         from is not null && state.Done is [.., { Act.Leaves: { } wait, End: var end }] && step.Act.WaitFor.Contains(wait.Clock)
@@ -128,13 +124,15 @@ public sealed record SiteNext(Step Step, DateTime? From, DateTime? Advised, Date
 
     private static DateTime? Until(SiteState state, Step step)
     {
-        if (state.Since is not { } since)
+        if (state.Done.IsEmpty)
         {
             return null;
         }
 
         var window =
-            state.Now.WindowMinutes is { } minutes && step.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot) ? since.AddMinutes(minutes) : (DateTime?)null;
+            state.Now.WindowMinutes is { } minutes && step.Act.Operation.Role is not (CoatRole.None or CoatRole.Spot)
+                ? state.Moment.AddMinutes(minutes)
+                : (DateTime?)null;
         var bare =
             LatestWaits.Stands(state.Now) && state.Done.LastOrDefault(d => d.Act.PreparesMetal) is { } prepared
                 ? prepared.End.AddHours(Weathering.BareMetalHours)

@@ -32,15 +32,16 @@ public static class Specifier
     /// <param name="surface">The surface, for its brief and element.</param>
     /// <param name="appraised">Its condition.</param>
     /// <param name="firm">The firm's products and house rules; null for none.</param>
+    /// <param name="goal">What is to be reached; null for what the brief sets for this condition. Of work half done it is what was set when it was surveyed.</param>
     /// <returns>Options, or what holds or blocks them. The same input always gives the same output.</returns>
-    public static Specified Specify(Rates rates, Surface surface, Appraised appraised, Firm? firm = null)
+    public static Specified Specify(Rates rates, Surface surface, Appraised appraised, Firm? firm = null, Goal? goal = null)
     {
         ArgumentNullException.ThrowIfNull(surface);
         ArgumentNullException.ThrowIfNull(appraised);
         firm ??= Firm.Any;
         using var working = Workers.Enter();
         var rules = firm.RulesOn(surface);
-        var goal = Goal.For(surface, appraised.Condition, firm);
+        goal ??= Goal.For(surface, appraised.Condition, firm);
         var builder = new OptionBuilder(rates, surface, appraised, goal, firm, rules);
         if (rules.Values.All(v => v.Length == 0) || !rules.Keys.Any(k => Questions.Find(k) is { Turns: Turns.Steps }))
         {
@@ -85,6 +86,12 @@ public static class Specifier
         if (!task.Missing.IsEmpty)
         {
             return new Sought([], task.Missing, Cut: false);
+        }
+
+        if (goal.Needs.All(n => n.Holds(appraised.Condition.After(appraised.Condition.LongestLeft))))
+        {
+            // Asked of a surface that is finished: there is nothing to do.
+            return new Sought([], [], Cut: false);
         }
 
         if (surface.Brief.OnlyClean)

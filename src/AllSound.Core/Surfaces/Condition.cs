@@ -125,6 +125,24 @@ public readonly struct Condition : IEquatable<Condition>
     /// </summary>
     internal Condition Sheltered(int minutes) => new(facets, clocks, window, stood, (ushort)Math.Max(shelter, Math.Min(minutes, ushort.MaxValue)));
 
+    /// <summary>A copy in which the weather counts again: what follows is planned and not judged.</summary>
+    internal Condition Unsheltered() => new(facets, clocks, window, stood, 0);
+
+    /// <summary>
+    /// A copy in which everything wet takes so many times as long to dry (1 or more): cold or damp air. How long bare metal may stand, and when a
+    /// coat must be keyed, goes by the clock all the same.
+    /// </summary>
+    internal Condition Slowed(double times)
+    {
+        var copy = this;
+        for (var i = 0; i < 4; i++)
+        {
+            copy = copy.Wetted((Drying)i, (int)Math.Ceiling(Math.Min(copy.MinutesLeft((Drying)i) * times, ushort.MaxValue)));
+        }
+
+        return copy;
+    }
+
     /// <summary>The condition after so many minutes in which nothing is done.</summary>
     /// <exception cref="ArgumentOutOfRangeException">The time is negative.</exception>
     public Condition After(int minutes)

@@ -205,7 +205,7 @@ public static class Compatibility
                     "Gloss alone is too thin and too clear to cover; it looks starved.",
                     Severity.Poor,
                     Source.Standard("BS 6150"),
-                    F.Cover.Is(product.Follows.AsSpan())
+                    F.Cover.Is([Cover.WoodAcrylic, Cover.UndercoatAlkyd, Cover.UndercoatWater, product.Cover])
                 )
                 .Otherwise($"there is no undercoat, nor a coat of its own, below {product.Title}");
 

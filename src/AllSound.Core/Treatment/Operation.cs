@@ -294,6 +294,9 @@ public sealed record Operation
     /// <summary>Where it comes from.</summary>
     public required Source Source { get; init; }
 
+    /// <summary>How it leaves what is filled: proud or flush; null where it does not touch it.</summary>
+    internal Fill? LeavesFill => Gives.FirstOrDefault(e => e.Facet == Facets.Fill && e.Change == Change.Set) is { } filled ? (Fill)filled.Value : null;
+
     /// <inheritdoc/>
     public override string ToString() => Id;
 }

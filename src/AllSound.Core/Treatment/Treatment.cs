@@ -124,11 +124,6 @@ public static class Treatments
             next = next.FreshlyPrepared();
         }
 
-        if (pace == Pace.Least)
-        {
-            next = next.Sheltered((int)Math.Ceiling(((act.Leaves?.Advised ?? 0) + Weathering.ExposedHours) * 60));
-        }
-
-        return next;
+        return pace == Pace.Least ? next.Sheltered((int)Math.Ceiling(((act.Leaves?.Advised ?? 0) + Weathering.ExposedHours) * 60)) : next.Unsheltered();
     }
 }

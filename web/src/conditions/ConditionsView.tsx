@@ -39,8 +39,7 @@ export function ConditionsView() {
             )}
           </header>
           <div className="body">
-            {error && <p className="hold">{error.message}</p>}
-            {here && <Face report={here} />}
+            {error ? <p className="hold">{`Not known now: ${error.message}`}</p> : here && <Face report={here} />}
           </div>
         </section>
       </div>
@@ -50,7 +49,7 @@ export function ConditionsView() {
             <h2>Every surface</h2>
           </header>
           <ul className="maylist">
-            {data?.surfaces.map((s) => (
+            {(error ? [] : (data?.surfaces ?? [])).map((s) => (
               <li key={s.id}>
                 <button
                   type="button"
@@ -58,7 +57,10 @@ export function ConditionsView() {
                   className={s.id === here?.id ? "chosen" : undefined}
                   onClick={() => go({ surface: s.id })}
                 >
-                  <span>{s.title}</span>
+                  <span>
+                    {s.title}
+                    {s.may === "no" && s.reasons[0] && <span className="soft small why">{s.reasons[0]}</span>}
+                  </span>
                   <span className={`may ${s.may}`}>{answer(s)}</span>
                 </button>
               </li>

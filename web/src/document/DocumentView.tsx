@@ -8,7 +8,7 @@ import { UnfoldedRoom } from "../drawing/UnfoldedRoom";
 import { keys } from "../job/data";
 import { money } from "../shell/money";
 import { usePlace } from "../shell/Place";
-import { daysText, hoursText, spoken } from "../shell/words";
+import { daysText, dayText, hoursText, spoken } from "../shell/words";
 import { offered } from "../work/offered";
 import { StepList, Steps } from "../work/StepList";
 import { OnceFreed } from "../work/WorkView";
@@ -32,7 +32,7 @@ export function DocumentView() {
   const { job } = usePlace();
   const [asked] = useSearchParams();
   const [kind, setKind] = useState<string>(kinds.find(([id]) => id === asked.get("paper"))?.[0] ?? "drawn");
-  const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+  const today = dayText(new Date().toISOString());
   return (
     <div>
       <div className="noprint documentbar">
@@ -88,7 +88,7 @@ function DrawnRoom() {
     })),
   });
   const views = results.map((r) => r.data).filter((v): v is SurfaceView => v !== undefined);
-  const today = new Date().toLocaleDateString("en-GB", { day: "numeric", month: "long", year: "numeric" });
+  const today = dayText(new Date().toISOString());
   if (!space) return <p style={{ padding: 16 }}>Add a room first.</p>;
   return (
     <div>

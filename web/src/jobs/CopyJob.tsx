@@ -4,19 +4,19 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
 
-/** Another job like one that is there: all of it, or its rooms only, to be surveyed anew. */
+/** Another job like one that is there: all of it, its rooms only, or the next one there, which begins with what was laid. */
 export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: () => void }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const [title, setTitle] = useState(`${of.title}, again`);
-  const [roomsOnly, setRoomsOnly] = useState(true);
+  const [what, setWhat] = useState<"rooms" | "built" | "all">("rooms");
   const [problem, setProblem] = useState("");
   const save = async () => {
     try {
       const made = await ask(
         api.POST("/api/jobs/{job}/copy", {
           params: { path: { job: of.id } },
-          body: { title: title.trim(), roomsOnly },
+          body: { title: title.trim(), roomsOnly: what === "rooms", asBuilt: what === "built" },
         }),
       );
       // Not waited for: the dialog would hold the focus until every list has been asked again.
@@ -49,11 +49,12 @@ export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: (
         <Radio.Group
           className="copies"
           aria-label="What is taken over"
-          value={roomsOnly}
-          onChange={(e) => setRoomsOnly(e.target.value as boolean)}
+          value={what}
+          onChange={(e) => setWhat(e.target.value as typeof what)}
           options={[
-            { value: true, label: "Rooms and surfaces only: what was found there stays behind" },
-            { value: false, label: "Everything but the photos" },
+            { value: "rooms", label: "Rooms and surfaces only: what was found there stays behind" },
+            { value: "built", label: "The next job there: on the walls is what was really laid, by the log" },
+            { value: "all", label: "Everything but the photos" },
           ]}
         />
         {problem && (

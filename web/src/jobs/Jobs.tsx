@@ -1,11 +1,12 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { App, Input, Modal } from "antd";
 import { lazy, Suspense, useLayoutEffect, useState } from "react";
-import { Link } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
 import { keys, useJobs } from "../job/data";
 import { sessionOf } from "../job/useEdit";
 import { FileMenu } from "../shell/FileMenu";
+import { PageStrip } from "../shell/PageStrip";
+import { dayText } from "../shell/words";
 import { DemoJobs } from "./DemoJobs";
 import { JobSlip } from "./JobSlip";
 import { found } from "./standing";
@@ -15,8 +16,6 @@ const NewJob = lazy(async () => ({ default: (await import("./NewJob")).NewJob })
 const CopyJob = lazy(async () => ({ default: (await import("./CopyJob")).CopyJob }));
 const AboutJob = lazy(async () => ({ default: (await import("./AboutJob")).AboutJob }));
 
-const day = (at: string) =>
-  new Date(at).toLocaleDateString(undefined, { day: "numeric", month: "long", year: "numeric" });
 const said = (error: unknown) => (error instanceof Error ? error.message : String(error));
 
 /** The first page: the jobs, a new one, and those put away. */
@@ -94,14 +93,9 @@ export function Jobs() {
   const shown = jobs.data?.filter((j) => found(j, asked)) ?? [];
   return (
     <div className="frame">
-      <header className="strip">
-        <span className="mark">All Sound</span>
-        <span className="fill" />
-        <Link className="stripword" to="/reckoner">
-          Reckoner
-        </Link>
+      <PageStrip here="/">
         <FileMenu job="" />
-      </header>
+      </PageStrip>
       <main className="jobs">
         <div className="row head">
           <h1>Jobs</h1>
@@ -160,7 +154,8 @@ export function Jobs() {
               {away.data?.map((p) => (
                 <li key={p.change} className="record row">
                   <span className="grow">
-                    {p.titles.join(", ")} <span className="soft small">can be brought back until {day(p.until)}</span>
+                    {p.titles.join(", ")}{" "}
+                    <span className="soft small">can be brought back until {dayText(p.until)}</span>
                   </span>
                   <button
                     type="button"

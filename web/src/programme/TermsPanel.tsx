@@ -68,11 +68,11 @@ export function TermsPanel() {
           </span>
           <span>
             <label className="soft small" htmlFor="programme-boldness">
-              outside if so many in 10 are dry
+              outside if so many of 10 forecasts allow it
             </label>
             <DraftBox
               id="programme-boldness"
-              label="outside if so many in 10 are dry"
+              label="outside if so many of 10 forecasts allow it"
               least={0}
               most={10}
               step={1}

@@ -3,6 +3,7 @@ import { Input, Select, Skeleton } from "antd";
 import { useDeferredValue, useState } from "react";
 import { Link, useNavigate, useParams, useSearchParams } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { PageStrip } from "../shell/PageStrip";
 import { asked, called, enough, figure, sought, written, wrongAtAll, wrongWith } from "./asked";
 import { Sketch } from "./Sketch";
 
@@ -24,15 +25,7 @@ export function ReckonerPage() {
   const first = shown[0]?.reckoners[0];
   return (
     <div className="frame">
-      <header className="strip">
-        <Link className="mark" to="/">
-          All Sound
-        </Link>
-        <span className="fill" />
-        <Link className="stripword" to="/">
-          Jobs
-        </Link>
-      </header>
+      <PageStrip here="/reckoner" />
       <main className="reckoner">
         <nav className="sums" aria-label="Sums">
           <Input

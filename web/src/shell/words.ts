@@ -73,3 +73,11 @@ export function useSpeech() {
     fromLength: (shown: number | null) => (shown === null ? null : us ? Number((shown * foot).toFixed(4)) : shown),
   };
 }
+
+/** A day as one writes it: 3 December 2026. Of a moment the day where one is. */
+export const dayText = (on: string) =>
+  new Date(on.length === 10 ? `${on}T12:00:00` : on).toLocaleDateString("en-GB", {
+    day: "numeric",
+    month: "long",
+    year: "numeric",
+  });

@@ -4,6 +4,9 @@ import { usePlace } from "../shell/Place";
 import type { Entry } from "./site";
 import type { NewEntry } from "./useLog";
 
+// So many are looked over at a glance; a long job has hundreds.
+const Most = 60;
+
 const kinds: Record<Entry["kind"], string> = {
   started: "begun",
   done: "done",
@@ -22,6 +25,7 @@ const kinds: Record<Entry["kind"], string> = {
   incident: "happened",
   foundJob: "found besides",
   clientWord: "the client said",
+  looked: "looked at again",
   note: "note",
   withdrawn: "taken back",
 };
@@ -55,6 +59,7 @@ export function LogLines({
       e.value != null ? `${e.value} ${e.unit ?? ""}`.trim() : null,
       e.litres != null ? `${e.litres} L` : null,
       e.batch ? `batch ${e.batch}` : null,
+      e.kind === "looked" ? (e.outcome === "sound" ? "sound" : "needs work") : null,
       e.text,
     ]
       .filter((t) => t)
@@ -70,7 +75,7 @@ export function LogLines({
         </a>
       </header>
       <ol className="loglines">
-        {lines.slice(0, 60).map(({ entry, counts, waits }) => (
+        {lines.slice(0, Most).map(({ entry, counts, waits }) => (
           <li key={entry.id} className={counts ? undefined : "gone"}>
             <span className="soft small">{`${shortDay(entry.at.slice(0, 10))} ${clock(entry.at)}${entry.by ? `, ${entry.by}` : ""}${waits ? ", waits to go up" : ""}`}</span>
             <span>
@@ -96,6 +101,9 @@ export function LogLines({
           </li>
         ))}
       </ol>
+      {lines.length > Most && (
+        <p className="body soft small">{`${lines.length - Most} earlier lines stand in the table.`}</p>
+      )}
     </section>
   );
 }

@@ -4,6 +4,7 @@ import { usePlace } from "../shell/Place";
 import { hoursText } from "../shell/words";
 import { litres } from "../work/plan";
 import { DoneForm } from "./DoneForm";
+import { LookForm } from "./LookForm";
 import { leftText, minutesTo, type Stand, type Step } from "./site";
 import type { NewEntry } from "./useLog";
 import { WordForm } from "./WordForm";
@@ -35,6 +36,7 @@ export function StepSheet({ stand, now, write }: { stand: Stand; now: string; wr
                 : "There is nothing to do here yet."}
             </p>
           )}
+          {site.finished && <LookForm surface={site.id} title={site.title} write={write} />}
         </div>
       </section>
     );

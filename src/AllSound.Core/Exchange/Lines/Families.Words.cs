@@ -106,6 +106,20 @@ internal static partial class Families
     [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
     private static partial Regex Epoxy();
 
+    // What lets in movement is caulked; the rest is filled.
+    [GeneratedRegex(@"\b(?:gaps?|joints?|cracks?|flexible|along|round|between|seams?|edges)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Gap();
+
+    [GeneratedRegex(@"\b(?:everything|all|whole|spray\w*|film|windows?|mask\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Everything();
+
+    // Primed with the paint of the wall itself.
+    [GeneratedRegex(@"\bwith\s+(?:the\s+|a\s+bit\s+of\s+|thinned\s+|wall\s+)*(?:matte?|silk|emulsion|latex|wall\s+paint)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WithWallPaint();
+
+    [GeneratedRegex(@"\bzinc\s+phosphate\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ZincPhosphate();
+
     [GeneratedRegex(@"\bacrylic\b", RegexOptions.IgnoreCase)]
     private static partial Regex Acrylic();
 
@@ -200,7 +214,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:paste|glue|size|paper|backing)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Paste();
 
-    [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:extract\w*|vac\w*|shroud\w*|dustless|filter|drum|edger|bag)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Extraction();
 
     [GeneratedRegex(@"\b(?:all\s+over|all|whole|all\s+faces|everywhere|over\s+all)\b", RegexOptions.IgnoreCase)]
@@ -212,7 +226,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Metal();
 
-    [GeneratedRegex(@"\b(?:orbital|delta|palm|belt|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:orbital|delta|palm|belt|drum|edger|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Machine();
 
     [GeneratedRegex(

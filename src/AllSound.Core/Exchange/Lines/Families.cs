@@ -197,6 +197,7 @@ internal static partial class Families
         Cover.Radiator,
         Cover.Floor,
         Cover.MetalAlkyd,
+        Cover.DirectToMetal,
     ];
 
     /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>
@@ -205,6 +206,10 @@ internal static partial class Families
         && (!Water().IsMatch(part) || product.Carrier == Carrier.Water)
         && (!Shellac().IsMatch(part) || product.Carrier == Carrier.Alcohol)
         && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
+        // Nobody means a two-part finish in passing.
+        && (product.PotLifeHours is null || product.Finishes.IsEmpty || TwoPart().IsMatch(part) || Polyurethane().IsMatch(part))
+        && (!WithWallPaint().IsMatch(part) || product.Cover == Cover.Emulsion)
+        && (!ZincPhosphate().IsMatch(part) || product.Id is "p_znphos_wb" or "p_znphos_alk")
         && (!Clear().IsMatch(part) || product.Clear)
         && (!Epoxy().IsMatch(part) || product.Id is "p_epoxy_prim" or "p_epoxy_prim_wb" or "p_epoxy_mastic" or "p_floor_2k" or "p_tile_2k")
         && (!Acrylic().IsMatch(part) || product.Id != "p_enamel_hyb")
@@ -251,6 +256,9 @@ internal static partial class Families
             && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
             && !(operation.Role == CoatRole.Finish && PrimerNamed().IsMatch(part))
+            && !(operation.Id == "pr_epoxy" && !TwoPart().IsMatch(part) && !Prime().IsMatch(part))
+            && !(operation.Id is "ca_acrylic" or "ca_hybrid" && !Caulk().IsMatch(part) && !Gap().IsMatch(part))
+            && !(operation.Id == "mk_spray" && !Everything().IsMatch(part))
             && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part) && !SandOff().IsMatch(part))
             && !(operation.Id is "dc_neutralise_alk" or "dc_acid_rinse" && !Neutral().IsMatch(part))
             && !(operation.Id == "se_limewater" && !Lime().IsMatch(part))

@@ -27,32 +27,13 @@ internal enum LineKind : byte
 internal static partial class LineKinds
 {
     /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
-    public static string Plain(string line) =>
-        Reason()
-            .Replace(
-                Resists()
-                    .Replace(
-                        Worn()
-                            .Replace(
-                                DayNumber()
-                                    .Replace(
-                                        WetAnd()
-                                            .Replace(
-                                                Mortar()
-                                                    .Replace(
-                                                        Brackets().Replace(WetAndDry().Replace(Corrected().Replace(line, "${count}"), "wet and dry"), " "),
-                                                        "mortar"
-                                                    ),
-                                                "wet "
-                                            ),
-                                        ""
-                                    ),
-                                " "
-                            ),
-                        " "
-                    ),
-                ""
-            );
+    public static string Plain(string line)
+    {
+        line = WetAndDry().Replace(Corrected().Replace(line, "${count}"), "wet and dry");
+        line = Brackets().Replace(OfKind().Replace(line, " ${kind} "), " ");
+        line = WetAnd().Replace(Mortar().Replace(line, "mortar"), "wet ");
+        return Reason().Replace(Resists().Replace(Worn().Replace(line, " "), " "), "");
+    }
 
     // Whoever puts himself right means what he says last: "two coats eggshell ... no, matt". Without the comma it is a denial: "undercoat ... no sanding".
     [GeneratedRegex(
@@ -63,7 +44,7 @@ internal static partial class LineKinds
 
     // What a paint keeps off is not what is done.
     [GeneratedRegex(
-        @"\b(?:mould|mold|mildew|algae|fungus|stain|rust)[\s-](?:resist\w*|proof|inhibiting)\b|\banti[\s-]?(?:mould|mold|fungal|rust)\b",
+        @"\b(?:mould|mold|mildew|algae|fungus|stain|rust)[\s-](?:resist\w*|proof|inhibiting)\b|\b(?:mould|mold|mildew)[\s-]inhibit\w*|\banti[\s-]?(?:mould|mold|fungal|rust)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Resists();
@@ -150,22 +131,26 @@ internal static partial class LineKinds
     [GeneratedRegex(@"\b(?:lime(?:\s+putty)?|cement)\s+and\s+sand\b|\bsand\s+and\s+(?:cement|lime)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Mortar();
 
-    [GeneratedRegex(@"^\W*days?\s+\d+(?:\s*(?:and|to|-|,)\s*\d+)*[^:,;.]{0,24}[:,]\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex DayNumber();
+    // What a paint is made of counts, also where it stands in brackets.
+    [GeneratedRegex(
+        @"\(\s*(?<kind>acrylic|alkyd|oil(?:[\s-]based)?|water[\s-]?(?:based|borne)|solvent(?:[\s-]based)?|shellac|two[\s-]part|2k)\s*\)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex OfKind();
 
     [GeneratedRegex(@"\([^)]*\)?|\[[^\]]*\]?")]
     private static partial Regex Brackets();
 
     // Masks are worn and laid: worn where something tells so.
     [GeneratedRegex(
-        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|p)[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|p)[1-3]|air[\s-]fed\s+(?:hood|mask|helmet)s?(?:\s+on\s+the\s+sprayer)?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
+        @"\b(?:with\s+)?(?:a\s+)?(?:(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|[ap])[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|[ap])[1-3]|air[\s-]fed\s+(?:hood|mask|helmet)s?(?:\s+on\s+the\s+sprayer)?)\b|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Worn();
 
     // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
     [GeneratedRegex(
-        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+|until\s+|unless\s+|(?:after|before)\s+the\s+(?:salt\s+|night\s+|morning\s+|evening\s+)?(?:dew|wind|rain|frost|sun|dark)\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|to\s+(?:the\s+)?(?:data\s+|label\s+)?sheet\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let|be\s+painted)\b)[^,.;]*",
+        @"\s*\b(?:so\s+(?:that\s+|it\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot|(?:un)?till?\s+(?!(?:tomorrow|(?:the\s+)?(?:next\s+)?(?:day|morning))\b)|until\s+(?!(?:tomorrow|(?:the\s+)?(?:next\s+)?(?:day|morning))\b)|unless\s+|(?:after|before)\s+the\s+(?:salt\s+|night\s+|morning\s+|evening\s+)?(?:dew|wind|rain|frost|sun|dark)\b|after\s+the\s+(?:odd|first)\s+ones\b|once\s+the\s+dew\b|if\b|to\s+(?:the\s+)?(?:data\s+|label\s+)?sheet\b|before\s+(?:it|the\s+last|last|each|any|tea|hanging|you|next)\b|to\s+(?:save|stop|keep|let|be\s+painted)\b)[^,.;]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Reason();
@@ -183,19 +168,19 @@ internal static partial class LineKinds
     private static partial Regex Denies();
 
     [GeneratedRegex(
-        @"^(?:long\s+sleeves|masks|wash\s+hands.*|hands\s+and\s+face.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*|(?:(?:clean|washing)\s+)?water(?:\s+to\s+hand)?|drink.*|heat,?\s+drink.*|shade|\W*(?:and|for|with)?\W*(?:for\s+(?:the\s+)?\w+)?\W*)$|^(?:both\s+)?(?:on|at\s+hand)$",
+        @"^(?:long\s+sleeves|masks|wash\s+hands.*|hands\s+and\s+face.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*|(?:(?:clean|washing)\s+)?water(?:\s+to\s+hand)?|drink.*|heat,?\s+drink.*|shade|\W*(?:and|for|with)?\W*(?:for\s+(?:the\s+)?\w+)?\W*)$|^(?:both\s+|and\s+)?(?:on|at\s+hand|by)$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Cares();
 
     [GeneratedRegex(
-        @"^(?:the\s+|still\s+)?(?:(?:dark|wet|damp|pale|pink)\s+(?:pink\s+|grey\s+)?(?:patches|spots|in\s+places)|(?:pale|pink|dark)\s+(?:pink\s+|grey\s+)?all\s+over)\b|^(?:\w+\s+)?(?:wood|timber|moisture|boards?)\s+(?:is\s+|are\s+)?(?:at\s+)?\d+(?:[.,]\d+)?\s*(?:%|per\s*cent)|^(?:new\s+)?(?:fan|extractor|leak|slates?|tiles|flashing|gutter|downpipe|tank\s+overflow|tank|roof|plumbing)\s+(?:(?!to\b|be\b|needs?\b|should\b|must\b|not\b|never\b|will\b)\w+\s+){0,3}?(?:fitted|installed|mended|fixed|repaired|renewed|replaced|sorted)\b|^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|per\s+cent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?(?=\s*(?:meter|read|say|show|at\b|on\b|in\b|\d|$))|probe|probes|hygrometer|gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:(?:about|now|only|is|it\s+is|some)\s+)*(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|several|few|many)\s+(?:(?:dry|full|clear|good)\s+)?(?:wks?|weeks?|months?|days?|years?)\s*(?:old|dry)?\W*$|^(?:new\s+)?(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?(?:\d+|one|two|three|four|five|six|eight|ten|twelve)\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:plaster|render|skim|screed)\s+(?:went|was)\s+(?:on|laid|done)\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab|floor|render|brick\w*|it|all)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bsampled\b|\bsamples?\s+(?:sent|taken|to\s+the\s+lab)\b|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b|\btest\s+strip\b|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b",
+        @"^(?:the\s+|still\s+)?(?:(?:dark|wet|damp|pale|pink)\s+(?:pink\s+|grey\s+)?(?:patches|spots|in\s+places)|(?:pale|pink|dark)\s+(?:pink\s+|grey\s+)?all\s+over)\b|^(?:\w+\s+)?(?:wood|timber|moisture|boards?)\s+(?:is\s+|are\s+)?(?:at\s+)?\d+(?:[.,]\d+)?\s*(?:%|per\s*cent)|^(?:new\s+)?(?:fan|extractor|leak|slates?|tiles|flashing|gutter|downpipe|tank\s+overflow|tank|roof|plumbing)\s+(?:(?!to\b|be\b|needs?\b|should\b|must\b|not\b|never\b|will\b)\w+\s+){0,3}?(?:fitted|installed|mended|fixed|repaired|renewed|replaced|sorted|running|working|seen\s+to|unblocked|cleared)\b|^\W*\d+(?:[.,]\d+)?\s*(?:%|percent|per\s+cent|deg\w*|°\s*c?|c\b|mg\b|um\b|microns?\b|micrometres\b)(?:\s+(?:on|in|at|by|rh|moisture|the|pins?|meter|rails?|sills?|slab|steel|now|today)\b.*)?\W*$|\b(?:lead|asbestos)\s+(?:spot\s+)?(?:tests?|swabs?|labs?|proved|proven|slips?)\b|\bno\s+lead\b|\b(?:meter|pins?(?=\s*(?:meter|read|say|show|at\b|on\b|in\b|\d|$))|probe|probes|hygrometer|(?<!\d\s?)gauge)\b(?!.*\b(?:then|until|till|wait)\b)|^(?:(?:about|now|only|is|it\s+is|some)\s+)*(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|twelve|several|few|many)\s+(?:(?:dry|full|clear|good)\s+)?(?:wks?|weeks?|months?|days?|years?)\s*(?:old|dry)?\W*$|^(?:new\s+)?(?:plaster|render|skim|mud|concrete|slab|screed)\s+(?:\w+\s+)?(?:\d+|one|two|three|four|five|six|eight|ten|twelve)\s*(?:wks?|weeks?|days?|months?)(?:\s+old)?\b|^(?:the\s+)?(?:new\s+)?\w+\s+(?:is|are|was)\s+(?:now\s+|about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s*(?:wks?|weeks?|months?|days?|years?)\s+old\b|\bto\s+see\s+(?:if|whether|what)\b|^(?:plaster|render|skim|screed)\s+(?:went|was)\s+(?:on|laid|done)\b|^(?:pale|even|dry|sound|firm|ok|okay|fine|good)(?:\s+(?:and|all\s+over|throughout))?\W*$|^(?:ceiling|wall|walls|plaster|wood|boards?|deck|slab|floor|render|brick\w*|it|all)\s+(?:is\s+|are\s+)?(?:dry|sound|firm)\W*$|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bsampled\b|\bsamples?\s+(?:sent|taken|to\s+the\s+lab)\b|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b|\btest\s+strip\b|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b|^\d+\s*mm\s+on\s?to\b|^(?:same\s+(?:kit|mask|tools?|way)|screens?\s+(?:up|round)|tents?\s+up)\b|^(?:furniture|cars?|kids|children|doors?|drawers|handles|knobs|carpets?|curtains|books|residents|tenants|everybody|everyone)\s+(?:out|off|back|away|moved)\b|^(?:door|window)s?\s+shut\b|^(?:leave|as)\s+(?:on\s+)?as\s+the\s+(?:tin|label)\b|^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit)\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|as\s+\w+\s+\w+|ahead|while|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\b(?:wall\s+damped|damped\s+(?:each|every|down))\b|^(?:rain|showers|frost|dew)\s+(?:is\s+)?(?:forecast|expected|due|coming)\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b|^\d+\s*mm\s+on\s?to\b|^(?:same\s+(?:kit|mask|tools?|way)|screens?\s+(?:up|round)|tents?\s+up)\b|^(?:furniture|cars?|kids|children|doors?|drawers|handles|knobs|carpets?|curtains|books|residents|tenants|everybody|everyone)\s+(?:out|off|back|away|moved)\b|^(?:door|window)s?\s+shut\b|^(?:leave|as)\s+(?:on\s+)?as\s+the\s+(?:tin|label)\b|^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit|aggregate)\b|^(?:keep|stay|stop)\s+off\b|^(?:re)?hang\w*\s+(?:(?:it|them|doors?|back)\s+)*(?:after|tomorrow|next)\b|^light\s+colours?\s+only\W*$|^(?:fence|rope|cone)\w*\s+(?:it\s+|the\s+area\s+)?off\W*$|^(?:then\s+)?sweep(?:\s+(?:up|out|down|well|it))*\W*$|^numbered\b|^(?:handles|knobs|hinges|screws)\s+(?:in|into)\s+(?:a\s+)?bags?\b|^(?:two|three|\d)\s+(?:trained\s+)?(?:men|people|hands)\b|^harness\w*\b|^dew\W*$|^(?:overalls\s+|boots\s+)?(?:stay|left)\s+here\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|as\s+\w+\s+\w+|ahead|while|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\b(?:wall\s+damped|damped\s+(?:each|every|down))\b|^(?:rain|showers|frost|dew)\s+(?:is\s+)?(?:forecast|expected|due|coming)\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();

@@ -17,6 +17,15 @@ internal static partial class LineParts
     /// <summary>True when a part only says to rinse.</summary>
     public static bool OnlyRinses(string part) => Rinse().IsMatch(part);
 
+    /// <summary>True when a part only says how what was said before is thinned: "matt let down 40 % water".</summary>
+    public static bool OnlyThins(string part) => ThinsAlone().IsMatch(part);
+
+    [GeneratedRegex(
+        @"^(?:(?!two\b|three\b|four\b)[a-z]+\s+){0,3}(?:let\s+down|thinned|watered|diluted|reduced|cut\s+(?:back\s+)?(?=with))\b(?!.*\bcoats?\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex ThinsAlone();
+
     /// <summary>True when a part only says to let something dry.</summary>
     public static bool OnlyDries(string part) => Dry().IsMatch(part);
 
@@ -113,7 +122,7 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b)(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if|on\s+the|over\s+the|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if|on\s+the|over\s+the|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

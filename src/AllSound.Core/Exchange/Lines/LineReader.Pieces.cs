@@ -96,7 +96,8 @@ public static partial class LineReader
                 joined.Count > 0
                 && (
                     onward
-                    || (LineParts.OnlyGrit(piece) && before is { Group: Treatment.Group.Abrade })
+                    || (LineParts.OnlyGrit(piece) && before is { Group: Treatment.Group.Abrade } or { Id: "st_shroud_sand" })
+                    || (LineParts.OnlyThins(piece) && before is { Id: "se_mist" })
                     || (open && !StandsAlone(piece))
                     || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
                 )

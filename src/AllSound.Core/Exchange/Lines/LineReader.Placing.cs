@@ -23,6 +23,9 @@ public static partial class LineReader
         public CoatingClass? Striped { get; set; }
 
         public double? Clock { get; set; }
+
+        // The last day that was said, and whether by its name.
+        public (int Last, bool Named)? Day { get; set; }
     }
 
     // The steps of a line with their waits and coats.

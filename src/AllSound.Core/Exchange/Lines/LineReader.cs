@@ -23,10 +23,7 @@ public static partial class LineReader
     private const string Striping = "dn_stripe";
 
     // What makes filler flush, the usual way first.
-    private static readonly Operation[] RubbingDown =
-    [
-        .. Operations.All.Where(o => o.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Flush })),
-    ];
+    private static readonly Operation[] RubbingDown = [.. Operations.All.Where(o => o.LeavesFill == Fill.Flush)];
 
     /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
     /// <param name="text">The lines.</param>
@@ -61,20 +58,38 @@ public static partial class LineReader
                 break;
             }
 
-            var plain = Numbering().Replace(line, "");
-            var named = Named(plain);
-            List<(ReadLine Line, LineWaits Waits)> parts =
-                plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
-                : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, [AnotherPart], []), default)]
-                : named is not null ? [(named, LineWaits.Of(plain))]
-                : Parts(plain, element, at, products.IsDefault ? [] : products);
-            var placed = Placed(parts, plain, lines, at);
-
-            // A title says what it is, and nothing of how.
-            read.AddRange(named is null ? Mannered(placed, plain, lines) : placed);
+            foreach (var said in LineShorthand.Days(LineShorthand.Written(Numbering().Replace(line, ""))))
+            {
+                read.AddRange(OfOneDay(said, lines, element, at, products.IsDefault ? [] : products));
+            }
         }
 
         return read.ToImmutable();
+    }
+
+    private static List<ReadLine> OfOneDay(string line, int number, Element? element, Position at, ImmutableArray<OwnProduct> products)
+    {
+        var plain = line;
+        if (LineShorthand.Dated(plain, at.Day is { Named: true } day ? day.Last : null) is { } dated)
+        {
+            // From one day to the next, begun at about the same hour; from a number to a name nothing can be told.
+            at.Pending =
+                at is { Day: { } before, Last: not null } && before.Named == dated.Named && dated.First > before.Last
+                    ? Math.Max(at.Pending ?? 0, 24 * (dated.First - before.Last))
+                    : at.Pending;
+            (at.Day, plain) = ((dated.Last, dated.Named), dated.Words);
+        }
+
+        var named = Named(plain);
+        List<(ReadLine Line, LineWaits Waits)> parts =
+            plain.Length > LongestLine ? [(NotUnderstood(plain, ["too long for one line: a line for each step"], []), default)]
+            : LineKinds.OfAnother(plain, element) ? [(NotUnderstood(plain, [AnotherPart], []), default)]
+            : named is not null ? [(named, LineWaits.Of(plain))]
+            : Parts(plain, element, at, products);
+        var placed = Placed(parts, plain, number, at);
+
+        // A title says what it is, and nothing of how.
+        return named is null ? Mannered(placed, plain, number) : placed;
     }
 
     // An id is an id, and a title a title, whatever words are in it.
@@ -141,7 +156,7 @@ public static partial class LineReader
                     {
                         Step = Same(step, words),
                     }
-                : LineParts.OnlyAbrades(words) && last is not null && Is(last, Fills)
+                : (LineParts.OnlyAbrades(words) || LineParts.OnlyGrit(words)) && last is not null && Is(last, Fills)
                     ? Understood(
                         words,
                         RubbingDown.FirstOrDefault(o => Families.Fits(words, o)) ?? RubbingDown[0],
@@ -168,6 +183,7 @@ public static partial class LineReader
             // After a first coat let down comes the finish of the same paint.
             Operation =
                 Operations.Find(step.Operation) is { Role: CoatRole.Primer or CoatRole.Spot } first
+                && !ThinAgain().IsMatch(part)
                 && Operations.All.FirstOrDefault(o =>
                     o.Role == CoatRole.Finish && !o.Sprayed && o.Products.Any(p => first.Products.Contains(p) && (step.Product is null || step.Product == p.Id))
                 )
@@ -336,7 +352,7 @@ public static partial class LineReader
     private static bool Is(ReadLine line, Func<Operation, bool> such) => line.Step is { } step && such(Operations.Find(step.Operation)!);
 
     // What has to be rubbed down after: whatever leaves filler proud.
-    private static bool Fills(Operation operation) => operation.Gives.Any(e => e.Facet == Facets.Fill && e is { Change: Change.Set, Value: (byte)Fill.Proud });
+    private static bool Fills(Operation operation) => operation.LeavesFill == Fill.Proud;
 
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
@@ -345,6 +361,9 @@ public static partial class LineReader
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Numbering();
+
+    [GeneratedRegex(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ThinAgain();
 
     [GeneratedRegex(@"\bcoats?\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsUnread();

@@ -139,7 +139,8 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextDay();
 
-    private static int Day(string name) => "montuewedthufrisatsun".IndexOf(name[..3].ToLowerInvariant(), StringComparison.Ordinal) / 3;
+    /// <summary>The day of the week of a name, from Monday on: 0 to 6.</summary>
+    internal static int Day(string name) => "montuewedthufrisatsun".IndexOf(name[..3].ToLowerInvariant(), StringComparison.Ordinal) / 3;
 
     [GeneratedRegex(
         @"\bfrom\s+(?<from>mon|tues?|wednes|thurs?|fri|satur|sun)day\s+(?:to|till|until)\s+(?<to>mon|tues?|wednes|thurs?|fri|satur|sun)day\b",
@@ -161,7 +162,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     )]
     private static partial Regex AgainNextDay();
 
-    [GeneratedRegex(@"\bover\s?night\b|\bdry\s+till\s+(?:tomorrow|morning)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\bover\s?night\b|\b(?:dry|leave|left|stand|wait)\s+(?:it\s+)?(?:un)?till?\s+(?:tomorrow|(?:the\s+)?(?:next\s+)?(?:day|morning))\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Overnight();
 
     [GeneratedRegex(

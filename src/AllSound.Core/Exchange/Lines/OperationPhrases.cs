@@ -14,7 +14,7 @@ internal static partial class OperationPhrases
         ["ms_power"] = ["powerout", "isolate", "isolate electrics", "isolate sockets", "sockets dead", "power isolated", "turn electricity"],
         ["ms_access"] = ["ladder", "podium", "platform", "trestle", "hop", "erect access"],
         ["ms_tower"] = ["tower", "scaffold tower", "mobile tower", "alloy tower"],
-        ["ms_scaffold"] = ["scaffold", "scaffolder", "cherry picker", "boom lift", "scissor lift"],
+        ["ms_scaffold"] = ["scaffold", "scaffolder", "mewp", "cherry picker", "boom lift", "scissor lift"],
         ["ms_flames_out"] = ["pilot light", "pilot out", "gas off", "fire out", "furnace off", "stove out", "boiler off", "flames out", "turn off gas", "heaterout"],
         ["ms_lead_setup"] =
         [
@@ -88,7 +88,7 @@ internal static partial class OperationPhrases
         ["st_flame"] = ["burn", "blow torch", "blow lamp", "blowtorch", "blowlamp", "flame", "burn paint", "burn blow torch", "burn torch", "torch", "gas torch"],
         ["st_steam_paint"] = ["steam paint", "superheated", "steam strip paint"],
         ["st_wash_distemper"] = ["distemper", "wash distemper", "remove distemper", "strip distemper", "scrub distemper", "distemper soak"],
-        ["st_shroud_sand"] = ["shroud sand", "dustless sand", "sand extraction bare", "sand extraction", "vacuum sand", "sand vacuum shroud"],
+        ["st_shroud_sand"] = ["shroud sand", "drum sand", "dustless sand", "sand extraction bare", "sand extraction", "vacuum sand", "sand vacuum shroud"],
         ["st_wax_solvent"] = ["remove wax", "dewax", "strip wax"],
         ["st_shellac_alcohol"] = ["french polish strip", "remove shellac", "strip shellac", "remove polish", "alcohol shellac"],
         ["st_bitumen_mech"] = ["remove bitumen", "chip bitumen", "chill bitumen", "scrape bitumen", "freeze bitumen"],

@@ -143,7 +143,7 @@ public static class TrimCoatings
         Alkali = 0,
         Flex = 1,
         WetEdge = 25,
-        Follows = [WoodAcrylic, UndercoatAlkyd, UndercoatWater, GlossAlkyd],
+        Follows = [.. AlkydBase, GlossAlkyd],
         Source = VocRules,
     };
 

@@ -89,6 +89,21 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Now.Get(Facets.Key) == Key.Abraded,
             Passing.Noted
         ),
+        // Floor paint is its own primer: its first coat thinned soaks in better, and neat it holds where the slab is keyed, or bare only by the way.
+        new(
+            [GroundNeeds.BareSealed],
+            at =>
+                at.Act?.Product?.Cover == Cover.Floor
+                && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Masonry
+                && (at.Start.Get(Facets.Film) != Film.None || at.Now.Get(Facets.Key) == Key.Abraded),
+            Passing.Noted
+        ),
+        // What lies on a floor is floor paint of some kind, which floor paint is laid on once it is keyed; of which kind it is nobody can see.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-", StringComparison.Ordinal))],
+            at => at.Act?.Product is { Cover: Cover.Floor, PotLifeHours: null } && at.Now.Get(Facets.Film) == Film.AlkydGloss,
+            Passing.Noted
+        ),
         // Edges are striped with the primer itself.
         new([GroundNeeds.BareSealed], at => at.Act?.Operation.Id == "dn_stripe", Passing.Idle),
         // Nobody primes the chips first where a primer goes all over.

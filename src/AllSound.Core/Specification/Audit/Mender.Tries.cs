@@ -23,7 +23,7 @@ internal sealed partial class Mender
 
         // A method struck out leaves its work to do.
         var drop = flaw.Severity == Severity.Danger && instead.Length > 0 ? [] : Drop(at);
-        foreach (var more in Moves(at, need).Concat(Swaps(at)).Concat(drop).Concat(Adds(at, need)).Concat(instead))
+        foreach (var more in Moves(at, need).Concat(Swaps(at, need)).Concat(drop).Concat(Adds(at, need)).Concat(instead))
         {
             yield return more;
         }
@@ -62,7 +62,7 @@ internal sealed partial class Mender
     }
 
     // The same coat in a product that suits.
-    private IEnumerable<Try> Swaps(int at)
+    private IEnumerable<Try> Swaps(int at, Need need)
     {
         if (at >= steps.Count || now.Acts[at] is not { Product: not null } act)
         {
@@ -98,7 +98,9 @@ internal sealed partial class Mender
                 }
             }
 
-            yield return new(swapped, 1.7 + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.") { Swap = true };
+            // Under the finish that was wanted the primer is put in that is missing, before another finish is named.
+            var missing = need == GroundNeeds.BareSealed && act.Operation.Role == CoatRole.Finish ? 1 : 0;
+            yield return new(swapped, 1.7 + missing + (0.1 * (int)custom), $"Use {other.Product!.Title} here instead of {act.Product!.Title}.") { Swap = true };
         }
     }
 

@@ -2,6 +2,7 @@ using System.Collections.Immutable;
 using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
+using AllSound.Core.Wording;
 
 namespace AllSound.Core.Specification;
 
@@ -213,14 +214,12 @@ internal sealed partial class Mender
 
     private int Number(int origin) => origin < written.Length ? written[origin].Line ?? origin + 1 : origin + 1;
 
-    private string Named((SequenceStep Step, int? Origin) step, Act act) => $"step {(step.Origin is { } o ? Number(o) : 0)} ({Lower(act.Operation.Title)})";
+    private string Named((SequenceStep Step, int? Origin) step, Act act) => $"step {(step.Origin is { } o ? Number(o) : 0)} ({Sentences.Within(act.Operation.Title)})";
 
     private static SequenceStep Plain(Act act) => new() { Operation = act.Operation.Id, Product = act.Product?.Id };
 
     private static string Words(IEnumerable<Act> acts) =>
-        string.Join("; then ", acts.Select(a => Lower(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")).Distinct());
+        string.Join("; then ", acts.Select(a => Sentences.Within(a.Operation.Title) + (a.Product is null ? "" : $" ({a.Product.Title})")).Distinct());
 
-    private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];
-
-    private static string Hours(double hours) => hours < 1 ? $"{Math.Round(hours * 60)} min" : $"{Math.Round(hours, 2)} h";
+    private static string Hours(double hours) => hours < 1 ? $"{Math.Round(hours * 60)} min" : $"{Math.Round(hours, 1)} h";
 }

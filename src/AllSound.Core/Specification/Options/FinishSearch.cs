@@ -113,7 +113,11 @@ internal sealed class FinishSearch
         return new Outcome(ways, cut, lasting, lastingStrips);
     }
 
-    private double LifeOf(Found way) => way.Acts is { } acts ? life(acts.Last(a => a.Operation.Role == CoatRole.Finish).Product!) : 0;
+    // Where the finish is on already and none is laid, no other would last longer.
+    private double LifeOf(Found way) =>
+        way.Acts is not { } acts ? 0
+        : acts.LastOrDefault(a => a.Operation.Role == CoatRole.Finish)?.Product is { } finish ? life(finish)
+        : finishes.Select(life).DefaultIfEmpty(0).Max();
 
     private sealed record Tried(double Life, ImmutableArray<CoatingClass> Finishes, Found Way);
 

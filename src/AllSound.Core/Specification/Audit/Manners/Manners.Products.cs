@@ -21,6 +21,8 @@ internal static partial class Manners
             ) with
             {
                 Drops = true,
+                // What it was to seal is sealed by what stands in its place.
+                Covers = ["bare-sealed"],
             },
             Fails(
                 "silicone-painted",

@@ -1,0 +1,93 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+
+namespace AllSound.Core.Exchange;
+
+/// <summary>What painters write short, written out: "2 cts", "u/c", "w/ white spirit"; and on which day a line says it is done. Common practice.</summary>
+internal static partial class LineShorthand
+{
+    private static readonly (Regex Short, string Long)[] Forms =
+    [
+        (CoatsShort(), "coats"),
+        (CoatShort(), "coat"),
+        (UndercoatShort(), "undercoat"),
+        (OvernightShort(), "overnight"),
+        (Without(), "without "),
+        (With(), "with "),
+        (ZincPhosphate(), "zinc phosphate"),
+        // Asked and answered by the writer himself.
+        (AskedNo(), "not ${thing}, "),
+    ];
+
+    /// <summary>A line with what is short in it written out.</summary>
+    public static string Written(string line)
+    {
+        foreach (var (said, words) in Forms)
+        {
+            line = said.Replace(line, words);
+        }
+
+        return line;
+    }
+
+    /// <summary>
+    /// The day that a line begins with, "Day 2", "Days 3 and 4" or "Monday:", as the first and the last of them, and the line without it; null where it names none.
+    /// </summary>
+    /// <param name="line">The line.</param>
+    /// <param name="before">The day of the line before where it was named as well; null elsewhere.</param>
+    /// <returns>Numbers as they stand, or for names days from a Monday on, so that names come one after another; and which of the two it is.</returns>
+    public static (int First, int Last, bool Named, string Words)? Dated(string line, int? before)
+    {
+        if (Date().Match(line) is not { Success: true } date)
+        {
+            return null;
+        }
+
+        var words = line[date.Length..];
+        if (date.Groups["name"] is { Success: true } name)
+        {
+            var from = before ?? 0;
+            var day = from + ((LineWaits.Day(name.Value) - (from % 7) + 7) % 7);
+            return (day, day, true, words);
+        }
+
+        var days = date.Groups["n"].Captures.Select(c => int.Parse(c.Value, CultureInfo.InvariantCulture)).ToArray();
+        return (days[0], days[^1], false, words);
+    }
+
+    /// <summary>A line parted where another day begins in it: "Sun: first coat. Mon: second."</summary>
+    public static string[] Days(string line) => Dates().Split(line);
+
+    [GeneratedRegex(
+        @"^\W*(?:days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:))(?:\s+(?:morning|afternoon|am|pm))?\s*[:.,–-]\s*)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Date();
+
+    [GeneratedRegex(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase)]
+    private static partial Regex Dates();
+
+    [GeneratedRegex(@"\bcts\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CoatsShort();
+
+    [GeneratedRegex(@"\bcp?t\b", RegexOptions.IgnoreCase)]
+    private static partial Regex CoatShort();
+
+    [GeneratedRegex(@"\bu\s?/\s?c\b", RegexOptions.IgnoreCase)]
+    private static partial Regex UndercoatShort();
+
+    [GeneratedRegex(@"\bo\s?/\s?n\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OvernightShort();
+
+    [GeneratedRegex(@"\bw/o\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Without();
+
+    [GeneratedRegex(@"\bw/\s*", RegexOptions.IgnoreCase)]
+    private static partial Regex With();
+
+    [GeneratedRegex(@"\bzinc\s+phos\b", RegexOptions.IgnoreCase)]
+    private static partial Regex ZincPhosphate();
+
+    [GeneratedRegex(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase)]
+    private static partial Regex AskedNo();
+}
