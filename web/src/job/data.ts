@@ -1,4 +1,4 @@
-import { type QueryClient, useQuery } from "@tanstack/react-query";
+import { useQuery } from "@tanstack/react-query";
 import { api, ask, type SurfaceView } from "../api/client";
 
 export const keys = {
@@ -18,13 +18,6 @@ export const keys = {
   site: (job: string) => ["job", job, "site"] as const,
   catalogue: ["catalogue"] as const,
 };
-
-/** Surfaces are gone: everything of the job is asked for again but what was of them. */
-export async function forgetSurfaces(client: QueryClient, job: string, surfaces: string[]) {
-  const ofThem = (q: { queryKey: readonly unknown[] }) => q.queryKey.some((part) => surfaces.includes(part as string));
-  client.removeQueries({ predicate: (q) => ofThem(q) && !q.isActive() });
-  await client.invalidateQueries({ predicate: (q) => q.queryKey[0] === "job" && q.queryKey[1] === job && !ofThem(q) });
-}
 
 export const useJobs = () => useQuery({ queryKey: keys.jobs, queryFn: () => ask(api.GET("/api/jobs")) });
 

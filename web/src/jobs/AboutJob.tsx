@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Modal, Skeleton } from "antd";
 import { useState } from "react";
 import { api, ask, type JobView } from "../api/client";
+import { askAfresh } from "../job/again";
 import { keys } from "../job/data";
 import { JobFields, type Told } from "./JobFields";
 
@@ -57,7 +58,7 @@ function About({ view, onClose }: { view: JobView; onClose: () => void }) {
         }),
       );
       // Not waited for: the dialog would hold the focus until every list has been asked again.
-      void client.invalidateQueries();
+      void askAfresh(client);
       onClose();
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

@@ -3,6 +3,7 @@ import { Input, Modal, Radio } from "antd";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { askAfresh } from "../job/again";
 
 /** Another job like one that is there: all of it, its rooms only, or the next one there, which begins with what was laid. */
 export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: () => void }) {
@@ -20,7 +21,7 @@ export function CopyJob({ of, onClose }: { of: Schemas["JobSummary"]; onClose: (
         }),
       );
       // Not waited for: the dialog would hold the focus until every list has been asked again.
-      void client.invalidateQueries();
+      void askAfresh(client);
       navigate(`/${made.id}/survey`);
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));

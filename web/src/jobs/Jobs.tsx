@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { App, Input, Modal } from "antd";
 import { lazy, Suspense, useLayoutEffect, useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
+import { askAfresh } from "../job/again";
 import { keys, useJobs } from "../job/data";
 import { sessionOf } from "../job/useEdit";
 import { FileMenu } from "../shell/FileMenu";
@@ -40,7 +41,7 @@ export function Jobs() {
     } catch (error) {
       setProblem(said(error));
     }
-    await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== "state" });
+    await askAfresh(client, (q) => q.queryKey[0] !== "state");
     setMoving("");
   };
   const bringBack = (p: { job: string; change: number }) =>

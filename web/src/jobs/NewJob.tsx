@@ -3,6 +3,7 @@ import { Input, Modal, Select } from "antd";
 import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, ask, type Schemas } from "../api/client";
+import { askAfresh } from "../job/again";
 import { JobFields, type Told, YearField } from "./JobFields";
 
 type Props = { jobs: Schemas["JobSummary"][]; onClose: () => void };
@@ -35,7 +36,7 @@ export function NewJob({ jobs, onClose }: Props) {
         }),
       );
       // Not waited for: the dialog would hold the focus until every list has been asked again.
-      void client.invalidateQueries();
+      void askAfresh(client);
       // The first thing that a job wants is a room.
       navigate(`/${made.id}/survey`, like ? {} : { state: { begin: true } });
     } catch (error) {

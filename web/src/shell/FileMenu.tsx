@@ -4,7 +4,8 @@ import { useRef, useState } from "react";
 import { useNavigate } from "react-router";
 import { Refusal } from "../api/client";
 import { saveDrawing } from "../drawing/save";
-import { sendFile, takeInTable } from "../job/send";
+import { takeInTable } from "../job/send";
+import { sendFile } from "../job/sendFile";
 import { sessionOf } from "../job/useEdit";
 
 /** Files out and in: the job, tables of surfaces and readings, the drawings. A file at fault is refused with what is wrong and changes nothing. */

@@ -1,4 +1,5 @@
 import { useQueryClient } from "@tanstack/react-query";
+import { askAfresh } from "../job/again";
 import { speech, useSpeech } from "./words";
 
 /** British or American terms, metric or US customary units. The job means the same in either. */
@@ -7,7 +8,7 @@ export function SpeechMenu() {
   const client = useQueryClient();
   const set = (change: Parameters<typeof speech.set>[0]) => {
     speech.set(change);
-    void client.invalidateQueries();
+    void askAfresh(client);
   };
   return (
     <div className="row wrap" style={{ marginTop: 10 }}>

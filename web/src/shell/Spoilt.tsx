@@ -1,6 +1,7 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Schemas } from "../api/client";
+import { askAfresh } from "../job/again";
 
 /** Says that one record cannot be read, and offers the last version that can. */
 export function Spoilt({ job, spoilt }: { job: string; spoilt: Schemas["SpoiltView"] }) {
@@ -16,7 +17,7 @@ export function Spoilt({ job, spoilt }: { job: string; spoilt: Schemas["SpoiltVi
     } catch (error) {
       setProblem(error instanceof Error ? error.message : String(error));
     }
-    await client.invalidateQueries();
+    await askAfresh(client);
   };
   return (
     <div className="hold spoilt" role="alert">

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { Modal } from "antd";
 import { useState } from "react";
 import { api, ask, type Schemas, type Surface } from "../api/client";
-import { keys } from "../job/data";
+import { askAgain } from "../job/again";
 import { usePlace } from "../shell/Place";
 
 /** Carries a survey over to like elements; what each would lose is shown before anything is written. */
@@ -42,7 +42,7 @@ export function CopySurvey({ surface, onClose }: { surface: Surface; onClose: ()
     const answer = await send(targets, false);
     if (answer.change) edit.session.made(`Survey of ${surface.title} copied`, answer.change);
     setDone(answer.results);
-    await client.invalidateQueries({ queryKey: keys.job(job.id) });
+    await askAgain(client, job.id);
   };
   return (
     <Modal

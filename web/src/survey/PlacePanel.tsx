@@ -1,7 +1,8 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, ask, type Catalogue, type Schemas, type Surface, type SurfaceView } from "../api/client";
-import { forgetSurfaces, keys } from "../job/data";
+import { forgetSurfaces } from "../job/again";
+import { keys } from "../job/data";
 import type { Edit } from "../job/useEdit";
 import { DraftBox } from "../shell/DraftBox";
 import { usePlace } from "../shell/Place";
