@@ -57,6 +57,9 @@ public sealed record Appraised(Condition Condition, Extents Extents, ImmutableAr
     /// <summary>Age and place allow lead in what is there, whatever a test said of it.</summary>
     public bool AgeAllowsLead { get; init; }
 
+    /// <summary>The year of the oldest thing in the build-up; null where any of it is of unknown age.</summary>
+    public int? Year { get; init; }
+
     /// <summary>Something on it fails or shows: without that no cause is spoken of.</summary>
     public bool Fails { get; init; }
 

@@ -100,7 +100,8 @@ internal sealed partial class SurveyReader
     {
         // The oldest thing in the build-up decides: young coats over old ones clear nothing.
         var years = new[] { surface.Year ?? building.Built }.Concat(surface.Layers?.Select(l => l.Year ?? surface.Year ?? building.Built) ?? []).ToList();
-        var (lead, why) = LeadPresumption.For(job.Jurisdiction, years.Contains(null) ? null : years.Min());
+        oldest = years.Contains(null) ? null : years.Min();
+        var (lead, why) = LeadPresumption.For(job.Jurisdiction, oldest);
         if (substrate.Value == Substrate.LeadSheet)
         {
             (lead, why) = (Lead.Confirmed, "The sheet itself is lead.");

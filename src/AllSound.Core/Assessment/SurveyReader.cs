@@ -18,6 +18,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
     private readonly ImmutableArray<Resolution>.Builder resolutions = ImmutableArray.CreateBuilder<Resolution>();
     private Condition condition;
     private bool ageAllowsLead;
+    private int? oldest;
 
     /// <summary>Share of a face that is bare where grey wood was seen and nobody measured it. Judgement.</summary>
     private const double GreyShare = 0.1;
@@ -163,6 +164,7 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         {
             Facts = facts,
             AgeAllowsLead = ageAllowsLead,
+            Year = oldest,
             Fails = SomethingFails,
             AgeAllowsAsbestos = AsbestosPresumption.IsSuspect(job.Jurisdiction, surface.Year ?? building.Built),
         };

@@ -348,13 +348,14 @@ public static class FabricNeeds
 
     /// <summary>Inside only.</summary>
     public static readonly Need Inside = Add(
-        "inside-only",
-        "the work is inside",
-        "Outside the weather takes it apart.",
-        Severity.Fails,
-        Practice,
-        F.Exposure.Is(Exposure.Inside)
-    );
+            "inside-only",
+            "the work is inside",
+            "Outside the weather takes it apart.",
+            Severity.Fails,
+            Practice,
+            F.Exposure.Is(Exposure.Inside)
+        )
+        .Otherwise("the product is made for work inside");
 
     /// <summary>Alkaline enough to ask for it, or no harm.</summary>
     public static readonly Need AlkaliNotFresh = Add(

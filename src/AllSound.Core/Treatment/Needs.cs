@@ -144,7 +144,7 @@ public static class Needs
             Severity.Poor,
             Practice,
             F.Topcoats.AtLeast(Count.Three),
-            F.Cover.Is(Cover.Oil, Cover.Wax),
+            F.Cover.Is(Cover.Oil, Cover.Wax, Cover.Linseed),
             F.Film.IsNot(Film.None)
         )
         .Otherwise("there are fewer than three coats of varnish on bare boards");

@@ -5,7 +5,10 @@ namespace AllSound.Core.Exchange;
 // The words themselves, as painters write them.
 internal static partial class Families
 {
-    [GeneratedRegex(@"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b|\bdab\w*\s+(?:it|them|the\s+(?:filler|fill|repairs|knots|bare|patch\w*))\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Spot();
 
     [GeneratedRegex(@"\bprim(?:e|er|ers|ed|ing)\b|\bundercoater\b|\bfirst\s+coat\s+of\s+primer\b", RegexOptions.IgnoreCase)]
@@ -24,7 +27,7 @@ internal static partial class Families
     private static partial Regex Sealer();
 
     [GeneratedRegex(
-        @"\b(?:fill\w*|stopping|stop(?=\s+(?:up|in|holes|nail))|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|paste)\b",
+        @"\b(?:fill\w*|stopping|stop(?=\s+(?:up|in|holes|nail))|putty|mak\w+\s+good|mortar|patch\w*|repoint\w*|point(?:ing)?|spackl\w*|(?:filling|repair)\s+paste)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Fill();
@@ -41,7 +44,7 @@ internal static partial class Families
     [GeneratedRegex(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Rust();
 
-    [GeneratedRegex(@"\b(?:wash\w*|sponge|warm\s+water|detergent|sugar\s*soap|degreas\w*|clean\w*|soap|scrub\w*|cleaner)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:wash\w*|sponge|(?:warm|hot|soapy)\s+water|detergent|sugar\s*soap|degreas\w*|clean\w*|soap|scrub\w*|cleaner)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Wash();
 
     [GeneratedRegex(@"\brins\w*|\bhose\b|\bneutrali[sz]\w*", RegexOptions.IgnoreCase)]
@@ -67,6 +70,16 @@ internal static partial class Families
 
     [GeneratedRegex(@"\b(?:diamond|csp|scabbl\w*)\b|\bgrind\w*\s+(?:the\s+)?(?:floor|slab|concrete|skin|flush)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Grind();
+
+    // What takes the skin off concrete.
+    [GeneratedRegex(
+        @"\brubbing\s+(?:block|brick|stone)|\bcarborundum\b|\b(?:16|24|36|40)\s*(?:grit|g\b)|\brotary\b|\bfloor\s+(?:sander|grinder)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Coarse();
+
+    [GeneratedRegex(@"\b(?:one|a|1|full|single)\s+(?:full\s+)?coat\b", RegexOptions.IgnoreCase)]
+    private static partial Regex OneCoat();
 
     [GeneratedRegex(@"\b(?:tower|scaffold|platform|podium|ladder|trestles?|hop[\s-]?up|boards?\s+on)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Reach();
@@ -230,7 +243,7 @@ internal static partial class Families
     private static partial Regex Machine();
 
     [GeneratedRegex(
-        @"\b(?:[2-9]\d|100)\s*%|\bwatered\b|\bthin\w*\b|\blet\s+down\b|\bcut\s+(?:with|back)\b|\b1\s*:\s*\d|\b\d\s*:\s*1\b|\bmist\b|\bhalf\b",
+        @"\b[2-9]\d\s*%|\bwatered\b|\bthin\w*\b|\blet\s+down\b|\bcut\s+(?:with|back)\b|\b1\s*:\s*\d|\b\d\s*:\s*1\b|\bmist\b|\bhalf\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Thinned();

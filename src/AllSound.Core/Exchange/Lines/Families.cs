@@ -28,6 +28,8 @@ internal static partial class Families
         "se_alkali",
     ];
 
+    private static readonly string[] Blocks = ["sb_stain_alkyd", "sb_stain_shellac", "sb_stain_wb", "pr_stain_shellac", "sb_tannin", "sb_knot"];
+
     // What is laid as a finish; two-part epoxy is that too where nothing follows it.
     private static readonly string[] Finishes = [.. Operations.All.Where(o => o.Role == CoatRole.Finish && !o.Sprayed).Select(o => o.Id), "pr_epoxy"];
 
@@ -60,7 +62,7 @@ internal static partial class Families
             ]
         ),
         (Undercoat(), ["uc_alkyd", "uc_wb"]),
-        (Block(), ["sb_stain_alkyd", "sb_stain_shellac", "sb_stain_wb", "pr_stain_shellac", "sb_tannin", "sb_knot"]),
+        (Block(), Blocks),
         (Sealer(), ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond"]),
         (Fill(), ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint", "ca_acrylic", "ca_hybrid"]),
         (Scrape(), ["ls_scrape_loose", "ls_wet_scrape", "ls_wire_hand", "cl_dust_dry", "cl_algae_biocide", "dc_salts_brush"]),
@@ -80,6 +82,7 @@ internal static partial class Families
                 "ab_plaster",
                 "ab_lead_sheet",
                 "ab_edge",
+                "ab_concrete",
                 "ls_feather",
                 "ls_feather_wet",
                 "dn_between",
@@ -138,7 +141,11 @@ internal static partial class Families
         var others = All.Where(f =>
                 f.Said.IsMatch(part)
                 && !(read.Group == Treatment.Group.Strip && Stripped().IsMatch(part))
-                && (f.Operations.Contains(read.Id) || (f.Operations == SpotCoats && read.Role != CoatRole.None))
+                && (
+                    f.Operations.Contains(read.Id)
+                    || (f.Operations == SpotCoats && read.Role != CoatRole.None)
+                    || (f.Operations == Blocks && read.Role is CoatRole.Spot or CoatRole.Primer)
+                )
             )
             .SelectMany(f => f.Operations)
             .Distinct(StringComparer.Ordinal)
@@ -165,13 +172,35 @@ internal static partial class Families
                     o.Products.IsEmpty
                         ? [o.Id]
                         : o
-                            .Products.Where(p => p == product || (Narrowed(part, p) && (product is null || Kindred(p, product) || Spot().IsMatch(part))))
+                            .Products.Where(p =>
+                                p == product
+                                || (
+                                    Narrowed(part, p)
+                                    && (product is null ? !(Rare.Contains(p.Cover) && PaintNamed().IsMatch(part)) : Kindred(p, product) || Spot().IsMatch(part))
+                                )
+                            )
                             .Select(p => $"{o.Id}/{p.Id}")
                 )
                 .Distinct(StringComparer.Ordinal)
                 .Where(id => id != read.Id),
         ];
     }
+
+    // Nobody who speaks of matt or of paint means these.
+    private static Cover[] Rare =>
+        [
+            Cover.Limewash,
+            Cover.Silicate,
+            Cover.SilicatePure,
+            Cover.Casein,
+            Cover.Linseed,
+            Cover.Bitumen,
+            Cover.Siloxane,
+            Cover.HeatSilicone,
+            Cover.Wax,
+            Cover.Polish,
+            Cover.Oil,
+        ];
 
     // Of a kind as far as words tell: two parts or one, clear or not.
     private static bool Kindred(CoatingClass one, CoatingClass other) =>
@@ -181,24 +210,7 @@ internal static partial class Families
         && (one.Cover == other.Cover || !(Own.Contains(one.Cover) || Own.Contains(other.Cover)));
 
     // Paints that nobody names in passing.
-    private static readonly Cover[] Own =
-    [
-        Cover.Limewash,
-        Cover.Silicate,
-        Cover.SilicatePure,
-        Cover.Casein,
-        Cover.Linseed,
-        Cover.Bitumen,
-        Cover.Siloxane,
-        Cover.HeatSilicone,
-        Cover.Wax,
-        Cover.Polish,
-        Cover.Oil,
-        Cover.Radiator,
-        Cover.Floor,
-        Cover.MetalAlkyd,
-        Cover.DirectToMetal,
-    ];
+    private static readonly Cover[] Own = [.. Rare, Cover.Radiator, Cover.Floor, Cover.MetalAlkyd, Cover.DirectToMetal];
 
     /// <summary>Whether a product is one that words narrow to: by what carries it, and by its kind.</summary>
     public static bool Narrowed(string part, CoatingClass product) =>
@@ -252,16 +264,19 @@ internal static partial class Families
                 or "ab_plastic"
                 or "ab_galv";
         var dry = operation.Id is "ab_gloss" or "ab_wood_bare" or "ab_fill" or "ls_feather" or "dn_between" or "ls_scrape_loose" or "ab_plaster";
-        return !(Denib().IsMatch(part) && operation.Group == Treatment.Group.Abrade)
+        return !(Denib().IsMatch(part) && operation.Group is Treatment.Group.Abrade or Treatment.Group.Loosen)
             && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
             && !(operation.Role == CoatRole.Finish && PrimerNamed().IsMatch(part))
             && !(operation.Id == "pr_epoxy" && !TwoPart().IsMatch(part) && !Prime().IsMatch(part))
+            && !(operation.Id == "ca_hybrid" && Acrylic().IsMatch(part))
             && !(operation.Id is "ca_acrylic" or "ca_hybrid" && !Caulk().IsMatch(part) && !Gap().IsMatch(part))
             && !(operation.Id == "mk_spray" && !Everything().IsMatch(part))
             && !(operation.Id == "st_shroud_sand" && !Extraction().IsMatch(part) && !SandOff().IsMatch(part))
             && !(operation.Id is "dc_neutralise_alk" or "dc_acid_rinse" && !Neutral().IsMatch(part))
             && !(operation.Id == "se_limewater" && !Lime().IsMatch(part))
+            && !(operation.Id == "ab_concrete" && Rub().IsMatch(part) && !Coarse().IsMatch(part) && !Grind().IsMatch(part))
+            && !(operation.Id is "sp_fill" && OneCoat().IsMatch(part) && !Spot().IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
             && !(operation.Id is "sp_wood" or "se_plaster" or "sp_fill" && Metal().IsMatch(part))

@@ -29,11 +29,23 @@ internal static partial class LineKinds
     /// <summary>The line without what says nothing of the work: words in brackets, what is worn, reasons.</summary>
     public static string Plain(string line)
     {
+        line = OfPaint().Replace(OfCaulk().Replace(line, " "), " ");
         line = WetAndDry().Replace(Corrected().Replace(line, "${count}"), "wet and dry");
         line = Brackets().Replace(OfKind().Replace(line, " ${kind} "), " ");
         line = WetAnd().Replace(Mortar().Replace(line, "mortar"), "wet ");
         return Reason().Replace(Resists().Replace(Worn().Replace(line, " "), " "), "");
     }
+
+    // What a caulk is made of belongs to it: "caulk the joints, urethane acrylic".
+    [GeneratedRegex(@"(?<=\bcaulk\w*\b[^,;.]*),\s*(?=(?:(?:urethane|siliconi[sz]ed|polyurethane)\s+)?acrylic\b\s*(?:[,;.]|$))", RegexOptions.IgnoreCase)]
+    private static partial Regex OfCaulk();
+
+    // Of what kind the paint is: "roof paint, acrylic satin".
+    [GeneratedRegex(
+        @"(?<=\b(?:roof|trim|metal|cladding|fence|outside|exterior)\s+paint),\s*(?=(?:acrylic|alkyd|oil|water|satin|gloss|matt|eggshell)\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex OfPaint();
 
     // Whoever puts himself right means what he says last: "two coats eggshell ... no, matt". Without the comma it is a denial: "undercoat ... no sanding".
     [GeneratedRegex(
@@ -52,6 +64,18 @@ internal static partial class LineKinds
     /// <summary>A piece parted from what it denies: "wipe, no spirit" and "oil it without wiping" alike.</summary>
     public static (string Head, string? Denied) Parted(string piece) =>
         Denial().Match(piece) is { Success: true, Index: > 0 } cut ? (piece[..cut.Index].Trim(' ', ',', '-'), piece[cut.Index..]) : (piece, null);
+
+    /// <summary>True where what comes off is taken away as waste that holds lead.</summary>
+    public static bool Wastes(string piece) => Wasted().IsMatch(piece);
+
+    [GeneratedRegex(@"\b(?:lead|hazardous|special|toxic)\s+waste\b|\bas\s+(?:hazardous|lead)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Wasted();
+
+    /// <summary>True where words tell of what is worn against lead dust: a respirator of class P3, a disposable suit.</summary>
+    public static bool Guards(string text) => Guarded().IsMatch(text);
+
+    [GeneratedRegex(@"\b(?:ff?p3|p3|respirators?|half\s+masks?|disposable\s+(?:overalls?|suits?|coveralls?))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Guarded();
 
     /// <summary>What a piece is.</summary>
     public static LineKind Of(string piece) =>
@@ -121,7 +145,10 @@ internal static partial class LineKinds
             _ => "trim",
         };
 
-    [GeneratedRegex(@"\b(?:mist|wet|damp(?:en)?)\s+and\s+(?=scrap|sand|rub|flat|feather|abrad)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:mist|wet|damp(?:en)?|spray)(?:\s+(?:it|them|well|down|lightly|the\s+\w+|with\s+(?:a\s+)?(?:\w+\s+)?(?:water|spray|bottle))){0,2}\s+and\s+(?=scrap|sand|rub|flat|feather|abrad)",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex WetAnd();
 
     // The paper of that name.
@@ -180,7 +207,7 @@ internal static partial class LineKinds
     private static partial Regex Finds();
 
     [GeneratedRegex(
-        @"^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b|^\d+\s*mm\s+on\s?to\b|^(?:same\s+(?:kit|mask|tools?|way)|screens?\s+(?:up|round)|tents?\s+up)\b|^(?:furniture|cars?|kids|children|doors?|drawers|handles|knobs|carpets?|curtains|books|residents|tenants|everybody|everyone)\s+(?:out|off|back|away|moved)\b|^(?:door|window)s?\s+shut\b|^(?:leave|as)\s+(?:on\s+)?as\s+the\s+(?:tin|label)\b|^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|work|painting)\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit|aggregate)\b|^(?:keep|stay|stop)\s+off\b|^(?:re)?hang\w*\s+(?:(?:it|them|doors?|back)\s+)*(?:after|tomorrow|next)\b|^light\s+colours?\s+only\W*$|^(?:fence|rope|cone)\w*\s+(?:it\s+|the\s+area\s+)?off\W*$|^(?:then\s+)?sweep(?:\s+(?:up|out|down|well|it))*\W*$|^numbered\b|^(?:handles|knobs|hinges|screws)\s+(?:in|into)\s+(?:a\s+)?bags?\b|^(?:two|three|\d)\s+(?:trained\s+)?(?:men|people|hands)\b|^harness\w*\b|^dew\W*$|^(?:overalls\s+|boots\s+)?(?:stay|left)\s+here\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|as\s+\w+\s+\w+|ahead|while|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coat|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\b(?:wall\s+damped|damped\s+(?:each|every|down))\b|^(?:rain|showers|frost|dew)\s+(?:is\s+)?(?:forecast|expected|due|coming)\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
+        @"^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b|^\d+\s*mm\s+on\s?to\b|^(?:same\s+(?:kit|mask|tools?|way)|screens?\s+(?:up|round)|tents?\s+up)\b|^(?:furniture|cars?|kids|children|doors?|drawers|handles|knobs|carpets?|curtains|books|residents|tenants|everybody|everyone)\s+(?:out|off|back|away|moved)\b|^(?:door|window)s?\s+shut\b|^(?:leave|as)\s+(?:on\s+)?as\s+the\s+(?:tin|label)\b|^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b|^heating\s+(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b|^stop\s+(?:at|by|when|if|for|work|painting)\b|\b(?:it|lime|quicklime)\s+burns?\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten|dead|dry|hard)\s+putty\b|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b|^(?:an?\s+)?(?:drop|dash|squirt)\s+of\b|^every\s+(?:other|second)\b|^\d+(?:\s*-\s*\d+)?\s*(?:um|µm|mic\w*|g\s*/\s*m2|g/m²)\b.*$|^over\s+(?:the\s+)?(?:glazing\s+)?(?:seals|gaskets|glass)\b|^(?:the\s+)?whole\s+(?:floor|wall|face|ceiling|lot|room|house|surface)\W*$|^extraction\W*$|^to\s+(?:an?\s+)?(?:uniform|even|dull)\s+matte?\b|^(?:start|begin)\s+early\b|\bgets?\s+(?:too\s+)?hot\b|^crawl(?:ing)?\s+boards?\b|^number(?:ed)?\s+(?:them|the\s+doors)\b|^change\s+the\s+water\b|^(?:told|tell\s+the|he|she|they|i|we|owner|client|customer|foreman|note|nb|ps|ok|okay|price|quote|has\s+to|have\s+to|should|must|any\s+that|if|unless|until|till|when|because|so(?!\s+\w+\s+prim)|as|which|that|whitens|looks|goes\s+on\s+like|it\s+looks|it\s+goes|it\s+will|it'?ll|gets|keeps|saves|label|sheet\s+(?:says|gives|allows)|ready|inside\s+the\s+week|in\s+window|keep\s+(?:a\s+)?wet\s+edge|wet\s+edge|whole\s+bays|follow\s+the\s+shade|stop\s+by|under\s+\d|over\s+\d|above\s+\d|below\s+\d|about\s+\d+|mix\w*|stir\w*|of\s+\w+|soaks|dries|covers|hides|sticks|takes|gives|makes|helps|lasts|stops)\b|\binside\s+of\s+the\s+gutters?\b|^(?:then\s+)?(?:odd|even)\W*$|^(?:and\s+)?(?:sprayed|back-?rolled|brushed\s+(?:in|out)|rolled|laid\s+off|worked\s+in|applied|scored|warmed)\b|\beach\s+later\s+coat\b|^(?!degreas|clean|wash|scrub|rub|sand|fill|touch|wip|remov)\w+\s+(?:marks|burns|sets|looks|goes|takes|needs|wants|dries|means|stays|stay|comes|gets|hides|gives|allows)\b|\bthe\s+same\s+way\b|\bcross[\s-]?line\b|\blining\s+paper\b|\bhang(?:ing)?\s+(?:the\s+)?paper\b|\b(?:quartz|sand|grit|aggregate)\b.*\b(?:cast|scatter\w*|broadcast|thrown)\b|\b(?:cast|scatter|broadcast|throw)\w*\s+(?:\w+\s+)?(?:quartz|sand|grit|aggregate)\b|^(?:keep|stay|stop)\s+off\b|^(?:re)?hang\w*\s+(?:(?:it|them|doors?|back)\s+)*(?:after|tomorrow|next)\b|^light\s+colours?\s+only\W*$|^(?:fence|rope|cone)\w*\s+(?:it\s+|the\s+area\s+)?off\W*$|^(?:then\s+)?sweep(?:\s+(?:up|out|down|well|it))*\W*$|^numbered\b|^(?:handles|knobs|hinges|screws)\s+(?:in|into)\s+(?:a\s+)?bags?\b|^(?:two|three|\d)\s+(?:trained\s+)?(?:men|people|hands)\b|^harness\w*\b|^dew\W*$|^(?:overalls\s+|boots\s+)?(?:stay|left)\s+here\b|^(?:damp|wet)\W*$|^(?:wet(?:ted)?|damp(?:en)?(?:ed|ing)?|mist)\s+(?:the\s+)?(?:wall|face|surface|as\s+\w+\s+\w+|ahead|while|brick\w*|stone|render|it|down|again|lightly|well|only)\b(?!.*\b(?:coats?|lime\s*wash\w*|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)|\b(?:wall\s+damped|damped\s+(?:each|every|down))\b|^(?:rain|showers|frost|dew)\s+(?:is\s+)?(?:forecast|expected|due|coming)\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Remarks();

@@ -68,7 +68,7 @@ internal static partial class LineParts
     public static bool OnlyLays(string part) => Lays().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|well))*\W*$|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
+        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|in|well))*\W*$|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Lays();
@@ -86,7 +86,7 @@ internal static partial class LineParts
     public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$",
+        @"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?(?:\s+(?:\d+\s*(?:h|hrs?|hours?|days?)|a\s+day|an\s+hour)\s+(?:apart|between))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsAlone();
@@ -122,7 +122,7 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|another)\s+(?:one\s+)?(?:where|if|on\s+the|over\s+the|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:once\s+)?again\s+the\s+same\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|third|another)\s+(?:one\s+|coat\s+)?(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

@@ -23,7 +23,8 @@ public static partial class LineReader
                     : LineKinds.Of(head);
 
                 // How many coats, said by itself, belongs to what was said before.
-                if (LineParts.OnlyCoats(head) && (run.Count > 0 || pieces is [.., { Kind: LineKind.Work }]))
+                var laid = pieces.FindLastIndex(p => p.Kind is not (LineKind.Remark or LineKind.Care));
+                if (LineParts.OnlyCoats(head) && (run.Count > 0 || (laid >= 0 && pieces[laid].Kind == LineKind.Work)))
                 {
                     if (run.Count > 0)
                     {
@@ -31,7 +32,7 @@ public static partial class LineReader
                     }
                     else
                     {
-                        pieces[^1] = ($"{pieces[^1].Words}, {head}", LineKind.Work);
+                        pieces[laid] = ($"{pieces[laid].Words}, {head}", LineKind.Work);
                     }
                 }
                 else if (LineParts.OnlyLays(head) && pieces.Count == 0 && run is [var only] && IsCutIn(only))

@@ -24,6 +24,9 @@ public static partial class LineReader
 
         public double? Clock { get; set; }
 
+        // The clock time was said in the line that is being read.
+        public bool SameLine { get; set; }
+
         // The last day that was said, and whether by its name.
         public (int Last, bool Named)? Day { get; set; }
     }
@@ -32,6 +35,7 @@ public static partial class LineReader
     private static List<ReadLine> Placed(List<(ReadLine Line, LineWaits Waits)> parts, string plain, int number, Position at)
     {
         var placed = new List<ReadLine>();
+        at.SameLine = false;
         foreach (var (part, waits) in parts)
         {
             if (part.Step is null)
@@ -64,6 +68,7 @@ public static partial class LineReader
                 at.Coat = Is(waited, o => o.Role is not (CoatRole.None or CoatRole.Spot)) ? waited : at.Coat;
             }
 
+            at.SameLine |= waits.Clock is not null;
             at.Clock = waits.Clock ?? (waits.After is null && waits.Before is null ? at.Clock : null);
             at.Pending = waits.After ?? (coats == 1 ? waits.Between : null);
         }
@@ -84,7 +89,8 @@ public static partial class LineReader
     private static double SameDay(Position at) => at.Last is { } last && Is(last, o => o.Role != CoatRole.None) ? 4 : 1;
 
     // From one clock time to the next on the same day.
-    private static double? Since(LineWaits waits, Position at) => waits is { Clock: { } now, SameDay: true } && at.Clock is { } then && now > then ? now - then : null;
+    private static double? Since(LineWaits waits, Position at) =>
+        waits is { Clock: { } now } && at.Clock is { } then && now > then && (waits.SameDay || at.SameLine) ? now - then : null;
 
     // What the line says of how it is done goes with the step whose words say it, or else with the line.
     private static List<ReadLine> Mannered(List<ReadLine> placed, string line, int number)
@@ -147,7 +153,7 @@ public static partial class LineReader
     private static partial Regex Ordinal();
 
     [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatCount();

@@ -64,6 +64,12 @@ public static partial class LineReader
             }
         }
 
+        // Whoever lays sheets and wears a respirator or a suit sets up a lead work area, where there is lead.
+        if (LineKinds.Guards(text) && read.FirstOrDefault(r => r.Step is { Operation: "mk_floor" }) is { Step: { } step } sheeted)
+        {
+            read[read.IndexOf(sheeted)] = sheeted with { Step = step with { Or = [.. step.Or.Remove("ms_lead_setup"), "ms_lead_setup"] } };
+        }
+
         return read.ToImmutable();
     }
 
@@ -228,7 +234,7 @@ public static partial class LineReader
             ],
             []
         );
-        return found.IsEmpty
+        return found.IsEmpty && !LineKinds.Wastes(piece)
             ? line
             : line with
             {
@@ -369,7 +375,7 @@ public static partial class LineReader
     private static partial Regex CoatsUnread();
 
     [GeneratedRegex(
-        @"(?:\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",
+        @"(?:(?<!\d)(?!100\s*%)\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Dilution();

@@ -15,6 +15,9 @@ internal static partial class LineShorthand
         (Without(), "without "),
         (With(), "with "),
         (ZincPhosphate(), "zinc phosphate"),
+        (WaterborneShort(), "waterborne"),
+        (SolventShort(), "solvent based"),
+        (PolyurethaneShort(), "polyurethane"),
         // Asked and answered by the writer himself.
         (AskedNo(), "not ${thing}, "),
     ];
@@ -22,6 +25,12 @@ internal static partial class LineShorthand
     /// <summary>A line with what is short in it written out.</summary>
     public static string Written(string line)
     {
+        // Dictated: without a stop one piece of work follows the other.
+        if (line.IndexOfAny([',', ';', '.', ':']) < 0)
+        {
+            line = Onward().Replace(line, ", ");
+        }
+
         foreach (var (said, words) in Forms)
         {
             line = said.Replace(line, words);
@@ -67,7 +76,7 @@ internal static partial class LineShorthand
     [GeneratedRegex(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase)]
     private static partial Regex Dates();
 
-    [GeneratedRegex(@"\bcts\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bct[sz]\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsShort();
 
     [GeneratedRegex(@"\bcp?t\b", RegexOptions.IgnoreCase)]
@@ -87,6 +96,21 @@ internal static partial class LineShorthand
 
     [GeneratedRegex(@"\bzinc\s+phos\b", RegexOptions.IgnoreCase)]
     private static partial Regex ZincPhosphate();
+
+    [GeneratedRegex(
+        @"(?<=\w+\s+\w+\s+\w+)(?<!\b(?:pressure|jet|power|to|and|then|not|don'?t|never|can|must|should|will|by|with|before|after|you|we|i|the|a|an|no|hot|cold|fungicidal|sugar|soft|stiff|wire|dry|wet|hand)\s*)\s+(?=(?:rinse|wipe|leave|let|scrub|mask|dust|brush|wash|sand|rub|scrape|feather|fill|dry|seal|prime)\s+(?:it|them|the|that|all|off|down|well|till|until|twice|again|everything)\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Onward();
+
+    [GeneratedRegex(@"\bWB\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WaterborneShort();
+
+    [GeneratedRegex(@"\bSB\b")]
+    private static partial Regex SolventShort();
+
+    [GeneratedRegex(@"\bPU\b")]
+    private static partial Regex PolyurethaneShort();
 
     [GeneratedRegex(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase)]
     private static partial Regex AskedNo();

@@ -99,7 +99,9 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             ? t.Groups["h"].Success
                 ? double.Parse(t.Groups["h"].Value, CultureInfo.InvariantCulture)
                     + (t.Groups["m"].Success ? double.Parse(t.Groups["m"].Value, CultureInfo.InvariantCulture) / 60 : 0)
-                : Half(double.Parse(t.Groups["n"].Value, CultureInfo.InvariantCulture), t.Groups["half"].Value)
+                : t.Groups["n"].Value is ['n' or 'N' or 'm' or 'M', ..]
+                    ? 12
+                    : Half(double.Parse(t.Groups["n"].Value, CultureInfo.InvariantCulture), t.Groups["half"].Value)
             : null;
 
     // "At 3" is in the afternoon, "at 9" in the morning: nobody paints at night.
@@ -110,7 +112,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         : hour;
 
     [GeneratedRegex(
-        @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
+        @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\b(?<n>noon|midday)\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Time();
@@ -131,7 +133,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         };
 
     [GeneratedRegex(
-        @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|clear\s+|good\s+|more\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b",
+        @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|drying\s+|clear\s+|good\s+|more\s+|further\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|d)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Hours();
@@ -153,7 +155,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex NextWithin();
 
     // Laid at once, and not "straight from the tub" or "straight over the film".
-    [GeneratedRegex(@"\b(?:straight\s+(?:away|after)|immediately(?:\s+after)?|right\s+away|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:(?:straight|right)\s+(?:away|after)|immediately(?:\s+after)?|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
     private static partial Regex AtOnce();
 
     [GeneratedRegex(
@@ -178,7 +180,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^(?:the\s+)?same\s+(?:day|shift|morning|afternoon)\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:\d+|an?|one|two|three|four|five|six)\s+(?:more\s+|further\s+|full\s+|good\s+|dry\s+|drying\s+)*(?:days?|nights?|weeks?|hours?|hrs?)'?(?:\s+(?:with\s+(?:the\s+)?(?:fan|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^(?:the\s+)?same\s+(?:day|shift|morning|afternoon)\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

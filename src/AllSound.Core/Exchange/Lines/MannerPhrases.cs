@@ -163,7 +163,7 @@ internal static class MannerPhrases
             @"\b(?:paint\w*|leave|left)\b[^.;]*\b(?:shut|closed)\s+(?:while|till|until)\s+(?:it\s+|the\s+paint\s+)?(?:dr|is\s+wet|wet)|\bpaint\w*\s+(?:it\s+)?shut\b|\bhours?\s+after\b[^.;]*\b(?:close|shut|latch)\w*\b|\bclose\w*\s+(?:it|them|the\s+\w+)\s+(?:while|with)\s+(?:the\s+)?(?:paint\s+)?(?:is\s+)?(?:still\s+)?(?:wet|tacky)"
         ),
         Said("hinges-painted", @"\bpaint\w*\s+(?:straight\s+)?over\s+(?:the\s+)?(?:hinges?|locks?|sockets?|switch(?:es)?|handles?|ironmongery)\b"),
-        Said("acid-on-sealed", $@"\b(?:{Acid}|etch\w*)\b"),
+        Said("acid-on-sealed", $@"\b(?:{Acid}|(?<!\bit\s+)etch\w*)\b"),
         Said("acid-on-lime", $@"\b{Acid}\b"),
         Said("caustic-on-aluminium", @"\b(?:caustic|lye|oven\s+cleaner|sodium\s+hydroxide)\b"),
         Said(
@@ -185,6 +185,7 @@ internal static class MannerPhrases
         Said("jet-on-soft", @"\b(?:jet|pressure|power)[\s-]?wash\w*\b|\bpressure\s+washer\b|\b\d{2,3}\s*bar\b"),
         Said("wire-on-soft", @"\bwire[\s-]?brush\w*\b|\bcup\s+brush\b"),
         Said("coarse-on-veneer", @"\b(?:belt|orbital|disc|power|machine)\s*-?\s*sand\w*|\b(?:36|40|60|80)[\s-]*(?:grit|g\b)|\bgrit\s+(?:36|40|60|80)\b"),
+        Said("machine-on-veneer", @"\b(?:belt|orbital|disc|power|machine)\s*-?\s*sand\w*\b.*\bveneer|\bveneer\b.*\b(?:belt|orbital|disc|power|machine)\s*-?\s*sand"),
         Said("coarse-between", @"\b(?:36|40|60|80)\s*(?:grit|g\b|paper)?\s+between\b|\bbetween\b[^.;]*\b(?:36|40|60|80)\s*(?:grit|g\b|paper)"),
         Said("cross-grain", @"\b(?:across|against)\s+the\s+grain\b|\bcross[\s-]?grain"),
         Said("worn-abrasive", @"\b(?:worn|dull|clogged|used)\s+(?:disc|paper|belt|abrasive|pad)\b"),
@@ -209,7 +210,7 @@ internal static class MannerPhrases
         // Time and weather.
         Said(
             "dew",
-            $@"\b(?:dew|fog|mist|frost|rain|showers|drizzle)\s+(?:is\s+|are\s+)?(?:forecast|due|coming|expected|to\s+come)\b|\bwith\s+(?:dew|fog|frost|rain)\b|\b(?:finish\w*|last\s+coat|{Coat})\b[^.;]*\b(?:at\s+)?(?:1[7-9]|2[0-3])[:.]\d\d|\b(?:at\s+)?dusk\b|\bbefore\s+the\s+rain\b|\bin\s+(?:the\s+)?(?:rain|drizzle|fog|frost)\b"
+            $@"\b(?:dew|fog|mist|frost|rain|showers|drizzle)\s+(?:is\s+|are\s+)?(?:forecast|due|coming|expected|to\s+come)\b|(?<!\b(?:off|avoid|stop|not|never)\b[^.;]*)\bwith\s+(?:dew|fog|frost|rain)\b|\b(?:and|it'?s|is)\s+(?:foggy|frosty|drizzling|raining)\b|\b(?:finish\w*|last\s+coat|{Coat})\b[^.;]*\b(?:at\s+)?(?:1[7-9]|2[0-3])[:.]\d\d|\b(?:at\s+)?dusk\b|\bbefore\s+the\s+rain\b|\bin\s+(?:the\s+)?(?:rain|drizzle|fog|frost)\b"
         ),
         Said(
             "dew-point",
@@ -223,7 +224,7 @@ internal static class MannerPhrases
             "no-meter",
             @"\b(?:no|without)\s+(?:a\s+)?(?:moisture\s+)?(?:meter|reading|test)\b[^.;]*\b(?:begin|start|paint|coat|oil|prime|needed)?|\bbegin\s+without\b"
         ),
-        Said("too-cold", @"\b(?:at|with|still|only)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
+        Said("too-cold", @"\b(?:at|with|still|only|it'?s|is)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
         Said(
             "mould-dry",
             @"\bdry[\s-]?(?:brush|scrap|sand|wip|dust)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)|\b(?:brush|scrap|sand|dust|sweep)\w*\b[^.;]{0,25}\b(?:mould|mold|mildew)\b[^.;]{0,20}\bdry\b"
@@ -245,11 +246,17 @@ internal static class MannerPhrases
         Said("fire-wedged", @"\b(?:wedg(?:e|ed|ing)|prop(?:s|ped|ping)?)\b[^.;]*\bopen\b"),
         Said("escape-closed", @"\b(?:close|tape|shut|block)\w*\s+(?:off\s+)?the\s+(?:fire\s+)?(?:escape|exit)\b"),
         Said("drains-blocked", @"\b(?:fill|block|seal|caulk|plug)\w*\b[^.;]*\b(?:drain|weep)\s*holes?\b"),
-        Said("slippery-treads", @"\b(?:gloss|enamel)\b(?![^.;]*\b(?:grit|sand|non-?slip|grip)\b)[^.;]*\b(?:treads|steps)\b"),
+        Said(
+            "slippery-treads",
+            @"\b(?:gloss|enamel)\b(?![^.;]*\b(?:grit|sand|non-?slip|grip)\b)[^.;]*(?<!\b(?:nobody|no\s*one|off|stay|keep\s+off)\s+(?:on\s+)?(?:the\s+)?)\b(?:treads|steps)\b"
+        ),
         Said("moving-parts-painted", @"\b(?:paint|coat)\w*\s+over\s+(?:the\s+)?(?:\w+\s+and\s+)?(?:hinges|pivots?|drop\s+ladder|counterweight|latches)\b"),
         Said("paper-mask", @"\bpaper\s+(?:dust\s+)?mask\b"),
         Said("board-on-damp", @"\b(?:drywall|plasterboard|studs|boards?|lining)\b[^.;]*\b(?:straight|tight|hard)\s+(?:on|against|to)\b"),
-        Said("hot-sun", @"\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"),
+        Said(
+            "hot-sun",
+            @"\b(?:sheets?|metal|steel|panels?|door|wall|roof|face|surface|it)\s*(?:is|are|was|were|at|'s|\s)*\s(?:at\s+)?(?:3[6-9]|[4-9]\d)\s*(?:deg\w*|°\s*c?|c\b)|\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"
+        ),
         Said(
             "early-use",
             @"\b(?:car|cars|drive|driven|forklift|rugs?|furniture|mats?|shower|bath|books|load|tools|foot\s*traffic|walk\w*)\b[^.;]*\b(?:same|that)\s+(?:evening|night|day)\b|\b(?:car|cars|drive|forklift)\b[^.;]*\b(?:after|in|on)\s+(?:(?:one|two|three|1|2|3)\s+days?|day\s+[1-4]|24\s*h|12\s*h)|\b(?:hang|rehang|stack|refit)\w*\b[^.;]*\b(?:an|one|two|three|four|[1-4])\s+(?:h|hrs?|hours?)\s+after\b|\brubber[\s-](?:backed|feet|mats?)\b|\b(?:shower|bath)\b[^.;]*\b(?:after|in)\s+(?:a\s+day|one\s+day|24\s*h|12\s*h|two\s+days)"
@@ -260,7 +267,7 @@ internal static class MannerPhrases
         ),
         Said(
             "hot-radiator",
-            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)"
+            @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)\b"
         ),
     ];
 

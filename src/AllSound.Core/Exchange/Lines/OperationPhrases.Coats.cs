@@ -8,7 +8,17 @@ internal static partial class OperationPhrases
         {
             // Bind, seal, block.
             ["se_peelbond"] = ["peel bond", "binding sealer", "seal edge", "bind edge", "tie edge", "lock edge"],
-            ["se_stabilise"] = ["stabilise", "stabilising solution", "stabiliser", "stabilise chalky", "bind powder", "bind chalky"],
+            ["se_stabilise"] =
+            [
+                "penetrating primer sealer",
+                "penetrating sealer",
+                "stabilise",
+                "stabilising solution",
+                "stabiliser",
+                "stabilise chalky",
+                "bind powder",
+                "bind chalky",
+            ],
             ["pr_isolate"] = ["bind film", "isolate film", "seal powdering", "stabilise all over", "isolating coat"],
             ["se_plaster"] = ["plaster sealer", "seal plaster", "prime plaster", "prime bare plaster", "drywall primer", "seal plasterboard", "prime plasterboard"],
             ["se_mist"] = ["mist coat", "mist", "mist coat plaster", "watered emulsion", "thinned emulsion", "mist plaster", "thin emulsion plaster"],

@@ -95,7 +95,18 @@ internal static partial class OperationPhrases
             ["mc_nail_pop"] = ["nail pop", "pop nail", "popped nail", "screw pop"],
             ["mc_board"] = ["refix board", "loose board", "screw board", "nail board"],
             ["mc_sash"] = ["ease sash", "free sash", "ease window", "sash cord", "ease door", "plane door"],
-            ["ca_acrylic"] = ["caulk", "caulk gap", "decorators caulk", "acrylic caulk", "fill gaps flexible", "flexible filler", "caulk joint", "caulk skirting"],
+            ["ca_acrylic"] =
+            [
+                "caulk joint acrylic",
+                "caulk",
+                "caulk gap",
+                "decorators caulk",
+                "acrylic caulk",
+                "fill gaps flexible",
+                "flexible filler",
+                "caulk joint",
+                "caulk skirting",
+            ],
             ["ca_hybrid"] =
             [
                 "seal gaps silicone",

@@ -26,9 +26,11 @@ internal enum Passing : byte
 /// <param name="Start">The condition as surveyed.</param>
 /// <param name="Now">The condition in which the need does not hold.</param>
 /// <param name="Facts">What was recorded.</param>
+/// <param name="Recorded">The same as it was written down, with what does not belong to such a ground.</param>
 /// <param name="Act">The act that needs it; null at the end.</param>
 /// <param name="Cleans">The lead work area is cleaned down somewhere in the sequence.</param>
-internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Act? Act, bool Cleans);
+/// <param name="Cares">What comes off is bagged as hazardous or lead waste somewhere in the sequence.</param>
+internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Facts Recorded, Act? Act, bool Cleans, bool Cares);
 
 /// <summary>
 /// Where painters go on though a need is not met as it stands, and nothing is wrong with that. To add one, add its row. Common practice.
@@ -62,6 +64,18 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act?.Product?.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure,
             Passing.Idle
         ),
+        // Wall paint on an inside wall that is dry and painted already makes it no tighter than it is.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            at =>
+                at.Start.Get(Facets.Exposure) == Exposure.Inside
+                && at.Start.Get(Facets.Film) is Film.EmulsionMatt or Film.EmulsionSilk
+                && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film)
+                && at.Start.Get(Facets.Moisture) == Moisture.Dry
+                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured
+                && (at.Act?.Product?.Cover == Cover.Emulsion || at.Act?.Operation.Role == CoatRole.Spot || at.Act?.Operation.Group == Group.StainBlock),
+            Passing.Told
+        ),
         // Limewash holds on its own powder once that is brushed and wetted.
         new([GroundNeeds.PowderBound], at => at.Start.Get(Facets.Film) == Film.Limewash && at.Act?.Product?.Cover == Cover.Limewash, Passing.Met),
         // What lay under paper that was stripped is another survey.
@@ -81,6 +95,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Loosen or Group.Abrade, Passing.Met),
         // Who washes before scraping a little off has it the usual way round.
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
+        // Nails are punched before the floor is sanded.
+        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Id == "sb_nail_heads", Passing.Idle),
         // Cracks are raked to what is firm: the powder beside them is bound after.
         new([GroundNeeds.PowderBound], at => at.Act?.Operation.Group == Group.Fill, Passing.Idle),
         // Acrylic primer-undercoat is sold for keyed old gloss; a bonding primer is surer.
@@ -98,12 +114,41 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 && (at.Start.Get(Facets.Film) != Film.None || at.Now.Get(Facets.Key) == Key.Abraded),
             Passing.Noted
         ),
+        // Tile paint soaks into unglazed tile by itself.
+        new([GroundNeeds.BareSealed], at => at.Act?.Product?.Id == "p_tile_2k" && at.Start.Get(Facets.Substrate) == Substrate.TileUnglazed, Passing.Noted),
         // What lies on a floor is floor paint of some kind, which floor paint is laid on once it is keyed; of which kind it is nobody can see.
         new(
             [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-", StringComparison.Ordinal))],
             at => at.Act?.Product is { Cover: Cover.Floor, PotLifeHours: null } && at.Now.Get(Facets.Film) == Film.AlkydGloss,
             Passing.Noted
         ),
+        // Weathered alkyd outside is what acrylic finishes are mostly laid on once it is washed and dulled; a bonding primer is surer.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-waterenamel", StringComparison.Ordinal))],
+            at => at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Now.Get(Facets.Film) == Film.AlkydGloss,
+            Passing.Noted
+        ),
+        // Where zinc has rusted through, the spots are steel.
+        new(
+            [.. Needs.All.Where(n => n.Any.Length > 0 && n.Any.All(x => x.Facet == Facets.Substrate))],
+            at =>
+                at.Act?.Operation is { Role: CoatRole.Spot, Id: "sp_metal" or "sp_metal_one" } or { Id: "ls_wire_hand" or "ab_metal_hand" }
+                && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
+                && at.Recorded.Rust is not (null or Rust.None),
+            Passing.Met
+        ),
+        // Gaps beside boards and plaster are caulked before they are primed or after.
+        new(
+            [GroundNeeds.BareSealed],
+            at =>
+                at.Act?.Operation.Id.StartsWith("ca_", StringComparison.Ordinal) == true
+                && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Plaster,
+            Passing.Idle
+        ),
+        // Whoever bags what comes off as hazardous waste works by the rules for lead, though he does not write down all of them. What is done dry stays a danger.
+        new([SiteNeeds.LeadControlled], at => at.Cares && at.Now.Get(Facets.LeadZone) == LeadZone.None, Passing.Noted),
+        new([Needs.LeadDustGone], at => at.Cares && at.Now.Get(Facets.Dust) == Presence.None, Passing.Noted),
+        new([Needs.LeadCleaned], at => at.Cares, Passing.Noted),
         // Edges are striped with the primer itself.
         new([GroundNeeds.BareSealed], at => at.Act?.Operation.Id == "dn_stripe", Passing.Idle),
         // Nobody primes the chips first where a primer goes all over.
@@ -134,8 +179,10 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 at.Start.Get(Facets.Film) != Film.None
                 && !(at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld && at.Act?.Product?.Carrier == Materials.Carrier.Spirit)
                 && (
-                    at.Act is { Operation.Role: CoatRole.Undercoat }
-                    || (at.Act?.Product?.Cover == Cover.Emulsion && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
+                    (
+                        at.Act is { Operation.Role: CoatRole.Undercoat }
+                        && (at.Start.Get(Facets.Exposure) == Exposure.Inside || (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
+                    ) || (at.Act?.Product?.Cover == Cover.Emulsion && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
                 ),
             Passing.Noted
         ),
@@ -165,6 +212,16 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         ),
         // A water repellent is the finish where nothing follows it.
         new([Needs.Hidden, Needs.FullFinish, Needs.Topcoats(1), Needs.Topcoats(2)], at => at.Act is null && at.Now.Get(Facets.Cover) == Cover.Siloxane, Passing.Told),
+        // A firm that blasts with capture does so inside as well.
+        new([FabricNeeds.Outside], at => at.Act?.Operation.Id == "st_blast_steel", Passing.Noted),
+        // Acrylic caulk is sold for outside as well; hybrid lasts longer there.
+        new([FabricNeeds.Inside], at => at.Act?.Operation.Id == "ca_acrylic", Passing.Noted),
+        // A solventborne sealer binds what distemper left on plaster.
+        new(
+            [.. Needs.All.Where(n => n.Id == "ground-p_stab_sb")],
+            at => at.Act?.Product?.Id == "p_stab_sb" && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Plaster,
+            Passing.Noted
+        ),
         // A joint that nobody recorded is sealed all the same.
         new(
             [.. Needs.All.Where(n => n.Any.Any(x => x.Facet == Facets.JointKind || x.Facet == Facets.Joint))],

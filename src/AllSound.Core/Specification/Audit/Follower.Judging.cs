@@ -14,6 +14,12 @@ internal sealed partial class Follower
     private const double NearFiller = 0.5;
     private const double Warm = 15;
 
+    // Minutes that nobody counts. Judgement.
+    private const int AtOnce = 15;
+
+    // From when walls were painted with waterborne masonry paint from new. Judgement, from memory.
+    private const int MasonryPaintFrom = 1970;
+
     // Facets that no work changes: a need that fails by one of them is not put right by pretending it were otherwise.
     private static readonly FrozenSet<int> Given = new Facet[]
     {
@@ -49,7 +55,14 @@ internal sealed partial class Follower
         if (need.Clock is { } clock)
         {
             // Sheets differ: what is waited for most of the usual time in a usual warmth is worth a word and no more.
-            var near = clock == Drying.Coat ? Near : NearFiller;
+            // A quarter of an hour passes while the tin is opened.
+            if (now.MinutesLeft(clock) <= AtOnce)
+            {
+                return now.After(now.MinutesLeft(clock));
+            }
+
+            // Denibbing is begun as soon as the coat can be rubbed.
+            var near = clock == Drying.Coat && act?.Operation.Group != Group.Denib ? Near : NearFiller;
             if (waited is { } minutes && minutes >= near * (minutes + now.MinutesLeft(clock)) && appraised.Facts.AirTempC is null or >= Warm)
             {
                 notes.Add((at, need));
@@ -60,7 +73,7 @@ internal sealed partial class Follower
             return putRight ? now.After(now.MinutesLeft(clock)) : now;
         }
 
-        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, act, cleans)) is { } let)
+        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, surface.Facts, act, cleans, cares)) is { } let)
         {
             if (let.How is Passing.Noted or Passing.Told)
             {
@@ -152,7 +165,11 @@ internal sealed partial class Follower
     // It fails only by what nobody stated: as it would be were that otherwise. Dry and hot work on what may be lead paint is no matter of asking.
     private Condition? Asked(Need need, in Condition now)
     {
-        if (need == SiteNeeds.LeadAbsent && start.Get(Facets.Film) is not (Film.None or Film.Limewash or Film.SoftDistemper or Film.Casein or Film.Silicate))
+        if (
+            need == SiteNeeds.LeadAbsent
+            && !OnlyMasonryPaint()
+            && start.Get(Facets.Film) is not (Film.None or Film.Limewash or Film.SoftDistemper or Film.Casein or Film.Silicate)
+        )
         {
             return null;
         }
@@ -168,6 +185,10 @@ internal sealed partial class Follower
 
         return null;
     }
+
+    // Masonry paint and nothing older on walls of its own time: lead is asked about there.
+    private bool OnlyMasonryPaint() =>
+        appraised.Year >= MasonryPaintFrom && surface is { Exposure: Exposure.Outside, Layers: { Length: > 0 } layers } && layers.All(l => l.Coating == "masonry_ac");
 
     private static Condition Put(Need need, in Condition now)
     {

@@ -45,6 +45,9 @@ internal sealed partial class Follower
 
         // Said again further on it is the same thing.
         told = [.. told.OrderBy(f => f.Line ?? steps[Math.Clamp(f.At, 0, Math.Max(0, steps.Count - 1))].Line ?? f.At).DistinctBy(f => f.Id)];
+        told.RemoveAll(f => told.Exists(m => m.At == f.At && m.Line == f.Line && m.Manner!.Tells.Contains(f.Id)));
+
+        told.RemoveAll(m => run.Flaws.Exists(f => f.Need is { } need && m.Manner!.Yields.Contains(need.Id)));
 
         // What a manner says of a step need not be said again by the needs that fail with it.
         run.Flaws.RemoveAll(f =>

@@ -30,13 +30,31 @@ internal sealed partial class Follower
         foreach (var (act, i) in Readings(step).Select((a, i) => (a, i)))
         {
             // What else the words may mean is no coat that is made for another ground.
-            if (i > 0 && act.Operation.Role != CoatRole.None && act.Operation.Id != step.Operation && !Unsaid.Suits(act, condition))
+            if (i > 0 && act.Operation.Role != CoatRole.None && act.Operation.Id != step.Operation && !Unsaid.Suits(act, condition, Passes(act, condition)))
             {
                 continue;
             }
 
             // Where nothing was filled, no filler is rubbed down.
-            if (i > 0 && act.Operation is { Group: Group.Abrade, LeavesFill: Fill.Flush } && condition.Get(Facets.Fill) != Fill.Proud)
+            if (i > 0 && act.Needs.Contains(GroundNeeds.FillerOn) && condition.Get(Facets.Fill) != Fill.Proud)
+            {
+                continue;
+            }
+
+            // Between coats that nobody laid, nothing is rubbed.
+            if (i > 0 && act.Operation.Group == Group.Denib && condition.Get(Facets.Cover) == Cover.None)
+            {
+                continue;
+            }
+
+            // Plastic is padded, and not sanded as wood is.
+            if (i > 0 && act.Operation.Id is "ab_wood_bare" or "ab_wood_bare_wet" && condition.Get(Facets.Substrate) == Substrate.Laminate)
+            {
+                continue;
+            }
+
+            // Where there is no film, no edge of it is feathered.
+            if (i > 0 && act.Operation.Id is "ls_feather" or "ls_feather_wet" && start.Get(Facets.Film) == Film.None)
             {
                 continue;
             }
@@ -44,6 +62,13 @@ internal sealed partial class Follower
             // What was read first stays unless another reading is better by more than a trifle.
             var read = As(act, condition, step, at, written, putRight);
             read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
+            read =
+                RubsFilm(act) && condition.Get(Facets.Film) == Film.None && condition.Get(Facets.Cover) == Cover.None
+                    ? read with
+                    {
+                        Weight = read.Weight + NoFilm,
+                    }
+                    : read;
             read = next is null || Leads(read, next) ? read : read with { Weight = read.Weight + LeadsNowhere };
             // What is not for such a ground is no way out of what is wrong with work that is made for it, or of a danger.
             if (best is { Unsuited: false } && read.Unsuited && (Made(best.Act, condition) || best.Flaws.Exists(f => f.Severity == Severity.Danger)))
@@ -59,6 +84,16 @@ internal sealed partial class Follower
 
         return best ?? throw new ArgumentException($"{step.Operation} is no operation, or does not use {step.Product}.", nameof(step));
     }
+
+    // Weight of a reading that rubs down a film where there is none. Judgement.
+    private const double NoFilm = 3;
+
+    private static bool RubsFilm(Act act) => act.Operation.Id is "ab_gloss" or "st_wet_abrade";
+
+    private Func<Need, bool> Passes(Act act, Condition condition) =>
+        need =>
+            act.Product?.Cover == Cover.Emulsion
+            && Allowance.For(need, new AllowanceAt(start, condition, appraised.Facts, surface.Facts, act, cleans, cares)) is not null;
 
     // Read from a painter's words, whose number of the line may be lost, and not picked from the list.
     private static bool IsRead(SequenceStep step) => step.Line is not null || step.Words is not null;

@@ -70,6 +70,12 @@ internal sealed record Manner
     /// <summary>Ids of needs that fail by it and need not be told besides.</summary>
     public ImmutableArray<string> Covers { get; init; } = [];
 
+    /// <summary>Ids of needs whose failing tells of the same cause, and better: where one of them fails this is not told.</summary>
+    public ImmutableArray<string> Yields { get; init; } = [];
+
+    /// <summary>Ids of manners that the same words show and that need not be told besides.</summary>
+    public ImmutableArray<string> Tells { get; init; } = [];
+
     /// <summary>Who says so.</summary>
     public Source Source { get; init; } = Source.Practice;
 }

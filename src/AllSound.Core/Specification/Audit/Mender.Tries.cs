@@ -23,7 +23,7 @@ internal sealed partial class Mender
 
         // A method struck out leaves its work to do.
         var drop = flaw.Severity == Severity.Danger && instead.Length > 0 ? [] : Drop(at);
-        foreach (var more in Moves(at, need).Concat(Swaps(at, need)).Concat(drop).Concat(Adds(at, need)).Concat(instead))
+        foreach (var more in Moves(at, need).Concat(Swaps(at, need)).Concat(drop).Concat(Replacing(at)).Concat(Adds(at, need)).Concat(instead))
         {
             yield return more;
         }
@@ -131,6 +131,42 @@ internal sealed partial class Mender
         );
     }
 
+    // A finish that stands where a primer belongs makes way for it.
+    private IEnumerable<Try> Replacing(int at)
+    {
+        if (at >= steps.Count || now.Acts[at].Operation.Role != CoatRole.Finish)
+        {
+            yield break;
+        }
+
+        var wrong = now.Acts[at];
+        var to = now.Acts.Select((a, i) => (Act: a, At: i)).Skip(at + 1).FirstOrDefault(x => x.Act.Operation.Role == CoatRole.Finish && x.Act != wrong);
+        if (to.Act is not { } next || now.Acts.Skip(at).Take(to.At - at).Any(a => a != wrong && a.Operation.Role != CoatRole.None))
+        {
+            yield break;
+        }
+
+        var from = From(at);
+        Need[] kept = [.. next.Needs.Where(n => n.Clock is null && (n == GroundNeeds.BareSealed || n.Holds(from)))];
+        if (remedy.Cheapest(from, kept, a => a.Operation.Role != CoatRole.Finish) is not { Acts: { Count: > 0 } acts })
+        {
+            yield break;
+        }
+
+        List<(SequenceStep Step, int? Origin)> other =
+        [
+            .. steps.Take(at),
+            .. acts.Select(a => (Plain(a) with { Line = steps[at].Step.Line }, steps[at].Origin)),
+            .. steps.Skip(at).Where((_, i) => now.Acts[at + i] != wrong),
+        ];
+        if (at + acts.Count < other.Count)
+        {
+            other[at + acts.Count] = (other[at + acts.Count].Step with { WaitHours = null }, other[at + acts.Count].Origin);
+        }
+
+        yield return new(other, 1.9 + (0.05 * acts.Count) + acts.Sum(a => a.Strips ? 6 : 0), $"Instead: {Words(acts)}.");
+    }
+
     private IEnumerable<Try> Adds(int at, Need need)
     {
         if (at < steps.Count && now.Acts[at].Operation.Refused)
@@ -138,7 +174,7 @@ internal sealed partial class Mender
             yield break;
         }
 
-        var from = now.Fair[at];
+        var from = From(at);
         var coat = at < steps.Count ? now.Acts[at].Operation : null;
 
         // What it brings with it must not be wrong either: what held before the step holds after the mend.
@@ -153,7 +189,11 @@ internal sealed partial class Mender
         }
 
         // A coat is not made ready for by another that would take its place.
-        bool Prepares(Act a) => coat is null || coat.Role == CoatRole.None || a.Operation.Role == CoatRole.None || a.Operation.Group < coat.Group;
+        // What still shows through is hidden by another finish coat, and by no primer on top.
+        bool Prepares(Act a) =>
+            (coat is null && need == Needs.Hidden)
+                ? a.Operation.Role is CoatRole.None or CoatRole.Finish
+                : coat is null || coat.Role == CoatRole.None || a.Operation.Role == CoatRole.None || a.Operation.Group < coat.Group;
 
         Act[] telling = [.. acts.Where(a => !Unsaid.GoesWithoutSaying(a.Operation))];
         foreach (

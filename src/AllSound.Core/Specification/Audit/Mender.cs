@@ -46,11 +46,24 @@ internal sealed partial class Mender
 
         for (var round = 0; round < MostRounds && now.Flaws.FirstOrDefault(f => !said.ContainsKey(Key(f))) is { } flaw; round++)
         {
-            Mend(flaw);
+            // Where the old film bears no such coat it comes off, and what was loose or powdery of it with it.
+            Mend(now.Flaws.FirstOrDefault(f => f.At == flaw.At && IsOfFilm(f) && !said.ContainsKey(Key(f))) ?? flaw);
         }
 
         stopped |= !now.Flaws.IsEmpty;
     }
+
+    // Lead is asked about once, whatever is washed or rubbed besides.
+    private int Asked(Followed followed) => followed.Open.Count(o => !(IsOfLead(o.Need) && AsksOfLead));
+
+    private bool AsksOfLead => now.Open.Any(o => IsOfLead(o.Need));
+
+    private static bool IsOfLead(Need need) => need.Any.Any(t => t.Facet == Facets.Lead);
+
+    // The condition for which a mend is sought: where lead is asked about, the answer decides, and no lead work is written into every mend besides.
+    private Condition From(int at) => AsksOfLead ? now.Fair[at].With(Facets.Lead.Index, (byte)Lead.ProvedAbsent) : now.Fair[at];
+
+    private static bool IsOfFilm(Flaw flaw) => flaw.Need?.Id.StartsWith("film-takes-", StringComparison.Ordinal) == true;
 
     /// <summary>The whole sequence with all mends in it; empty where something stays open that only others can settle, or that nothing mends.</summary>
     public ImmutableArray<SequenceStep> Mended => stopped ? [] : [.. steps.Select((s, i) => As(s.Step, now.Acts[i]))];
@@ -103,7 +116,7 @@ internal sealed partial class Mender
                 continue;
             }
 
-            var cost = (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, followed.Open.Length - now.Open.Length)) + candidate.Change;
+            var cost = (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, Asked(followed) - Asked(now))) + candidate.Change;
             if (best is null || cost < best.Cost)
             {
                 best = candidate with { Followed = followed, Cost = cost };
@@ -118,7 +131,20 @@ internal sealed partial class Mender
         }
 
         Changed(flaw, best.Steps, best.Says, best.Followed);
+
+        // Where the area was missing, that it is cleaned down is part of the same mend.
+        if (need == Needs.LeadDustGone || need == Needs.LeadCleaned)
+        {
+            var setUp = said.Keys.Where(k => IsOfArea(k.Id)).OrderBy(k => k.Origin).ToList();
+            if (setUp is [var first, ..])
+            {
+                said[first] += $" {best.Says.Replace("Before this step", $"Before step {Number(Key(flaw).Origin)}", StringComparison.Ordinal)}";
+                causes[Key(flaw)] = (first.Origin, first.Id);
+            }
+        }
     }
+
+    private static bool IsOfArea(string id) => id == SiteNeeds.LeadAbsent.Id || id == SiteNeeds.LeadControlled.Id;
 
     // No laboratory clears what it has found.
     private bool IsLeadFound(int at, Need need) => need == SiteNeeds.LeadAbsent && now.Fair[Math.Min(at, steps.Count)].Get(Facets.Lead) == Lead.Confirmed;

@@ -23,6 +23,7 @@ internal static partial class Topics
         [GroundNeeds.WaxOff.Id] = Wax(),
         [GroundNeeds.BareSealed.Id] = Primer(),
         [Needs.KnotsBlocked.Id] = Knots(),
+        [Needs.TanninBlocked.Id] = Tannin(),
         [Needs.NailsTreated.Id] = Nails(),
         [GroundNeeds.GreyOff.Id] = Grey(),
     }.ToFrozenDictionary(StringComparer.Ordinal);
@@ -38,6 +39,16 @@ internal static partial class Topics
             ? written.Any(Neutral().IsMatch)
         : need.Id.StartsWith("prepared-", StringComparison.Ordinal) ? written.Any(Bright().IsMatch)
         : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
+
+    /// <summary>True where words say that what comes off is taken away as waste that holds lead.</summary>
+    /// <param name="written">The words of the sequence.</param>
+    public static bool LeadWaste(IEnumerable<string> written) => written.Any(Hazardous().IsMatch);
+
+    [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|tannin|shellac)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Tannin();
+
+    [GeneratedRegex(@"\b(?:lead|hazardous|special|toxic)\s+waste\b|\bas\s+(?:hazardous|lead)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Hazardous();
 
     [GeneratedRegex(
         @"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bbright\s+(?:spots?|metal|bits|steel|iron|patches|places)\b|\bSt\s?[23]\b|\bSa\s?2",

@@ -89,11 +89,14 @@ internal sealed class Unsaid
         operation is { Refused: false, ByOthers: false } or { Id: "ms_scaffold" or "ms_power" } && (Groups.Contains(operation.Group) || Single.Contains(operation.Id));
 
     /// <summary>True where an act is made for such a ground and film: nobody sands plastic as wood, or primes steel with a wood primer.</summary>
-    public static bool Suits(Act act, in Condition condition)
+    /// <param name="act">The act.</param>
+    /// <param name="condition">The condition it is done in.</param>
+    /// <param name="passes">What is let pass all the same; null for nothing.</param>
+    public static bool Suits(Act act, in Condition condition, Func<Need, bool>? passes = null)
     {
         foreach (var need in act.Needs)
         {
-            if (!need.Any.IsEmpty && need.Any.All(t => t.Facet == Facets.Substrate || t.Facet == Facets.Film) && !need.Holds(condition))
+            if (!need.Any.IsEmpty && need.Any.All(t => t.Facet == Facets.Substrate || t.Facet == Facets.Film) && !need.Holds(condition) && passes?.Invoke(need) != true)
             {
                 return false;
             }

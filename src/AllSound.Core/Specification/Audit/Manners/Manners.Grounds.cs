@@ -134,6 +134,19 @@ internal static partial class Manners
                     && at.Surface is { Element: Element.Floor or Element.Step, Brief.Finish: not FinishFamily.WallPaint },
             },
             Fails(
+                "masonry-paint-here",
+                "masonry paint is laid on a floor or on wood",
+                "It is made for walls: feet wear it through, and on wood it cracks with every season.",
+                "Use a floor coating underfoot, and a wood finish over its own primer on wood."
+            ) with
+            {
+                Seen = true,
+                Covers = ["bare-sealed"],
+                When = at =>
+                    at.Act is { Operation.Role: CoatRole.Finish, Operation.Id: "tc_masonry" or "tc_masonry_elastic" }
+                    && (at.Surface.Element is Element.Floor or Element.Step || at.Ground == SubstrateFamily.Wood),
+            },
+            Fails(
                 "cement-on-lime",
                 "cement is put on lime, soft stone or soft brick",
                 "Cement is harder and holds water back: the soft wall beside it crumbles, and the patch comes away with it.",

@@ -16,6 +16,7 @@ internal static partial class Manners
                 "Degrease with an alkaline or emulsifying detergent and rinse; no petrol."
             ) with
             {
+                Tells = ["acetone-plastic"],
                 Instead = "cl_degrease",
             },
             Danger(

@@ -211,8 +211,8 @@ internal static partial class Manners
                 "Brush them off dry, again and again as they come, and vacuum; cure the damp first."
             ) with
             {
-                // Off metal they are washed.
-                When = at => at.Ground is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous),
+                // Off metal and boards by the sea they are washed.
+                When = at => at.Ground is SubstrateFamily.Masonry or SubstrateFamily.Plaster,
                 Instead = "dc_salts_brush",
             },
             Fails(

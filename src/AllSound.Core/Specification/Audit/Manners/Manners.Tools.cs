@@ -1,5 +1,6 @@
 using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
@@ -61,7 +62,8 @@ internal static partial class Manners
                 "Use a stiff bristle or nylon brush."
             ) with
             {
-                When = at => at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous || at.Soft,
+                // Where zinc has rusted through, steel is brushed.
+                When = at => (at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous && at.Surface.Facts.Rust is null or Rust.None) || at.Soft,
             },
             Fails(
                 "coarse-on-veneer",
@@ -71,6 +73,31 @@ internal static partial class Manners
             ) with
             {
                 When = at => at.Surface.Substrate == "veneer",
+            },
+            Poor(
+                "grease-rubbed-in",
+                "a greasy face is rubbed down before it is degreased",
+                "The abrasive drives the grease into the scratches, where no cleaner reaches it: the coat crawls or comes off there.",
+                "Degrease and rinse first, then rub it down."
+            ) with
+            {
+                Seen = true,
+                Yields = ["soil-off", "grease-off"],
+                When = at =>
+                    at.Act is { Operation.Group: Group.Abrade } act
+                    && act.Effects.All(e => e.Facet != Facets.Soil)
+                    && at.Facts.Soil == Soil.Greasy
+                    && at.Now.Get(Facets.Soil) == at.Start.Get(Facets.Soil)
+                    && at.Start.Get(Facets.Soil) == Soil.Greasy,
+            },
+            Fails(
+                "machine-on-veneer",
+                "coarse grit or a machine is used on veneer",
+                "Veneer is under a millimetre thick: it is through before it is seen.",
+                "Hand-sand lightly with 180 to 240 along the grain."
+            ) with
+            {
+                When = at => at.Surface.Substrate != "veneer",
             },
             Poor("coarse-between", "coarse grit is used between coats", "Its scratches show in the finish.", "Use 240 to 320 between coats, and dust off."),
             Poor(

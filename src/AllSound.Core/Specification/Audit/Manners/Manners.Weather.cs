@@ -1,4 +1,5 @@
 using AllSound.Core.Surfaces;
+using AllSound.Core.Treatment;
 
 namespace AllSound.Core.Specification;
 
@@ -29,7 +30,8 @@ internal static partial class Manners
                 "Let it dry, a day or more in good weather, and check it with a meter before coating."
             ) with
             {
-                When = at => !Mineral(at.Act?.Product) && !Mineral(at.Next?.Product),
+                // Scraping and rubbing are done wet.
+                When = at => !Mineral(at.Act?.Product) && !Mineral(at.Next?.Product) && at.Act?.Operation.Group is not (Group.Loosen or Group.Abrade or Group.Strip),
                 Covers = ["wash-dry", "fabric-dry"],
             },
             Fails(
