@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Assessment;
+using AllSound.Core.Documents;
 using AllSound.Core.Durability;
 using AllSound.Core.Exchange;
 using AllSound.Core.Jobs;
@@ -138,6 +139,63 @@ public sealed class KeptTests
     {
         var job = Demo.Job with { Log = [Looked(1, "stair-wall", Begin, "splendid"), Looked(2, "stair-wall", Begin, LogEntry.LookedSound) with { Surface = null }] };
         Assert.Equal(2, JobSense.Faults(job).Length);
+    }
+
+    [Fact]
+    public void What_was_left_over_stands_in_the_store_of_the_next_job_and_is_not_bought_again()
+    {
+        LogEntry Left(int n, double? litres, string? corrects = null) =>
+            new()
+            {
+                Id = $"over-{n}",
+                Kind = litres is null ? LogKind.Withdrawn : LogKind.Leftover,
+                At = Begin.AddDays(20),
+                Surface = "stair-wall",
+                Product = litres is null ? null : "p_emul_dur",
+                Litres = litres,
+                Batch = litres is null ? null : "K-4471",
+                Text = "under the stairs",
+                Corrects = corrects,
+            };
+
+        var next = NextJob.After(Worked(["stair-wall"], Left(1, 2.5), Left(2, 9), Left(3, null, "over-2")), Demos);
+        var tin = Assert.Single(next.Store, t => t.Where == "under the stairs");
+        Assert.Equal(("p_emul_dur", 2.5, "K-4471"), (tin.Product, tin.Amount, tin.Batch));
+        Assert.Equal(Demo.Job.Surfaces().First(x => x.Surface.Id == "stair-wall").Surface.Brief.Colour, tin.Colour);
+        Assert.Empty(JobSense.Faults(next));
+    }
+
+    [Fact]
+    public void What_is_found_while_working_stands_in_the_quotation_as_in_no_price()
+    {
+        var found = new LogEntry
+        {
+            Id = "found-1",
+            Kind = LogKind.FoundJob,
+            At = Begin.AddDays(1),
+            Surface = "stair-wall",
+            Text = "a cracked lintel",
+        };
+        var taken = found with { Id = "found-2", Text = "nothing, a shadow" };
+        var job = Demo.Job with
+        {
+            Log =
+            [
+                found,
+                taken,
+                new LogEntry
+                {
+                    Id = "found-3",
+                    Kind = LogKind.Withdrawn,
+                    At = Begin.AddDays(1),
+                    Corrects = "found-2",
+                },
+            ],
+        };
+        var line = Assert.Single(Reporting.Quote(job, Demos, "4 March 2025").Found);
+        Assert.StartsWith("4 March 2025, ", line, StringComparison.Ordinal);
+        Assert.EndsWith(": a cracked lintel", line, StringComparison.Ordinal);
+        Assert.Contains(line, Writing.Write(DocumentKind.Quotation, job, Demos, "4 March 2025", "1").ToMarkdown(), StringComparison.Ordinal);
     }
 
     [Fact]

@@ -1,4 +1,5 @@
 import { expect, test } from "vitest";
+import { driedSince } from "../src/site/dried";
 import {
   closeDown,
   type Entry,
@@ -141,4 +142,19 @@ test("before going home each thing is said once, of what was done today", () => 
     }),
   );
   expect(told).toEqual(["Wrap the brush.", "window: may be shut at nine"]);
+});
+
+test("what has come dry since is told once, and only where something is to be done next", () => {
+  const dries = (id: string, from: string | undefined, left = [step(2)]) => ({
+    ...standOf(site(id, { remaining: left }), []),
+    from,
+  });
+  const stands = [
+    dries("wall", "2026-12-07T09:59:30"),
+    dries("door", "2026-12-07T10:30:00"),
+    dries("sill", undefined),
+    dries("floor", "2026-12-07T09:59:30", []),
+  ];
+  expect(driedSince(stands, "2026-12-07T09:59:00", now).map((s) => s.site.id)).toEqual(["wall"]);
+  expect(driedSince(stands, now, "2026-12-07T10:00:15")).toEqual([]);
 });

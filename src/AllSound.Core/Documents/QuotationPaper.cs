@@ -1,6 +1,7 @@
 using System.Collections.Immutable;
 using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
+using AllSound.Core.Site;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Wording;
@@ -47,6 +48,7 @@ internal static class QuotationPaper
                 [.. lines.Select(l => l.Names), .. taxed ? ["Price before tax", ""] : Array.Empty<string>(), taxed ? "Price with tax" : "Price; no tax is added"]
             ),
             .. Provisional(job, specified, quote),
+            .. Found(job),
             .. Ways(job, specified),
             Block.Heading("In the price"),
             Block.List([Writing.Included, "Paint and sundries, in the whole tins and packs that have to be bought."]),
@@ -91,6 +93,20 @@ internal static class QuotationPaper
                 .Distinct(StringComparer.Ordinal)
                 .Select(f => $"First: {f}.")
         );
+    }
+
+    // What came up since: nobody is to meet it first on the bill.
+    private static IEnumerable<Block> Found(Job job)
+    {
+        var found = FoundWork.Of(job);
+        if (found.IsEmpty)
+        {
+            yield break;
+        }
+
+        yield return Block.Heading("Found while working, not in the price");
+        yield return Block.Say("Each is looked at, priced and agreed with you before it is begun.");
+        yield return Block.List(found);
     }
 
     // The other way beside what is priced, for the client to tick.

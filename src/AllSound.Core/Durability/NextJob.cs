@@ -11,6 +11,9 @@ namespace AllSound.Core.Durability;
 /// <summary>A job that begins where an earlier one on the same building ended: its layers are the last as-built, known and not guessed.</summary>
 public static class NextJob
 {
+    // Most of one thing that a store holds, litres.
+    private const double MostInAStore = 1000;
+
     /// <summary>
     /// The job to begin with. Of each surface the layers are what was found and is still there, with what was laid over it by the log; what was tested of lead and
     /// asbestos stays known; where paint with lead was stripped it is presumed until it is tested again. All else of the condition is to be found anew: what was found, chosen, measured, written or paid belongs to the job before.
@@ -29,6 +32,7 @@ public static class NextJob
             Address = job.Address,
             Quotations = [],
             Bought = [],
+            Store = [.. job.Store, .. Over(job)],
             Buildings =
             [
                 .. rooms
@@ -54,6 +58,33 @@ public static class NextJob
                     ),
             ],
         };
+    }
+
+    // What was written down as left over stands in the store, in the colour of the face it was for.
+    private static IEnumerable<StoreTin> Over(Job job)
+    {
+        var surfaces = job.Surfaces().ToDictionary(x => x.Surface.Id, x => x.Surface, StringComparer.Ordinal);
+        var taken = job.Store.Select(t => t.Id).ToHashSet(StringComparer.Ordinal);
+        var n = 0;
+        foreach (var left in SiteLog.Standing(job.Log).Where(e => e is { Kind: LogKind.Leftover, Product: not null, Litres: > 0 }))
+        {
+            string id;
+            do
+            {
+                id = $"left-{++n}";
+            } while (!taken.Add(id));
+
+            yield return new StoreTin
+            {
+                Id = id,
+                Product = left.Product!,
+                Amount = Math.Min(left.Litres!.Value, MostInAStore),
+                Colour = left.Surface is { } of && surfaces.TryGetValue(of, out var surface) ? surface.Brief.Colour : null,
+                Batch = left.Batch,
+                Where = left.Text,
+                Opened = DateOnly.FromDateTime(left.At),
+            };
+        }
     }
 
     private static Surface Left(Surface bare, Job job, Surface before, Specified specified)

@@ -113,6 +113,7 @@ public sealed record OnceFreedReport(ImmutableArray<MaterialReport> Materials, d
 /// <param name="Low">Before tax, seldom less.</param>
 /// <param name="High">Before tax, seldom more.</param>
 /// <param name="HangsOn">What nobody knows exactly, that which matters most first.</param>
+/// <param name="Found">What came up while working and is in no price yet: the day, the place and what it is.</param>
 public sealed record QuoteReport(
     SentQuotation Offer,
     MoneyReport Net,
@@ -122,7 +123,8 @@ public sealed record QuoteReport(
     ImmutableArray<string> Changes,
     MoneyReport Low,
     MoneyReport High,
-    ImmutableArray<UncertainReport> HangsOn
+    ImmutableArray<UncertainReport> HangsOn,
+    ImmutableArray<string> Found
 );
 
 /// <summary>Something that nobody knows exactly, and what it makes of the price by itself.</summary>

@@ -6,6 +6,7 @@ using AllSound.Core.Inspection;
 using AllSound.Core.Jobs;
 using AllSound.Core.Quantities;
 using AllSound.Core.Safety;
+using AllSound.Core.Site;
 using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -150,7 +151,8 @@ public static class Reporting
             job.Quotations is [.., var sent] ? Quoting.Changes(sent, quote, job.Rates.Currency) : [],
             Money(estimate.Low),
             Money(estimate.High),
-            [.. estimate.Inputs.Select(i => new UncertainReport(i.What, i.Less, i.More))]
+            [.. estimate.Inputs.Select(i => new UncertainReport(i.What, i.Less, i.More))],
+            FoundWork.Of(job)
         );
     }
 

@@ -57,6 +57,16 @@ test("a day at the ticket office by thumb: the log is written, a coat too soon i
   await kept(page);
   await expect(page.locator(".loglines .gone")).toContainText("a cracked lintel");
 
+  // What is left goes into the log with its litres, and what was taken back stands in no quotation.
+  await press(page, "What is left over");
+  await page.getByLabel("litres left").fill("1,5");
+  await page.getByLabel("where it stands").fill("under the stairs");
+  await press(page, "Write it down");
+  await kept(page);
+  await expect(page.getByRole("region", { name: "Log" })).toContainText("1.5 L");
+  const quote = await (await request.get("/api/jobs/sallow-ferry/quote?date=2026-12-01")).json();
+  expect(quote.found).toEqual([]);
+
   const site = await (await request.get("/api/jobs/sallow-ferry/site?surface=stair-wall")).json();
   expect(site.surfaces[0].done).toHaveLength(9);
   expect(site.surfaces[0].done.every((d: { by: string }) => d.by === "ann")).toBe(true);

@@ -96,6 +96,16 @@ export function PricePanel() {
             </ul>
           </div>
         )}
+        {data && data.found.length > 0 && (
+          <div className="hangs">
+            <p>Found while working, and in no price yet</p>
+            <ul className="list small">
+              {data.found.map((f) => (
+                <li key={f}>{f}</li>
+              ))}
+            </ul>
+          </div>
+        )}
         <label className="soft small" htmlFor="quotation-terms">
           terms on the quotation
         </label>

@@ -5,6 +5,7 @@ import { useSite } from "../job/data";
 import { takeAlong } from "../offline/along";
 import { clock } from "../programme/board";
 import { usePlace } from "../shell/Place";
+import { Dried } from "./Dried";
 import { LogLines } from "./LogLines";
 import { StepSheet } from "./StepSheet";
 import { closeDown, inOrder, type Stand, standOf, standText } from "./site";
@@ -37,6 +38,7 @@ export function SiteView() {
     <div className="two site" style={{ gridTemplateColumns: "minmax(0, 1.5fr) minmax(280px, 1fr)" }}>
       <div className="buyleft">
         {error && !data && <p className="hold">{error.message}</p>}
+        <Dried stands={stands} now={now} />
         {here && <StepSheet key={`${here.site.id} ${here.step?.n}`} stand={here} now={now} write={write} />}
         {here?.from && here.from > now && meanwhile.length > 0 && (
           <section className="sheet" aria-label="While it dries">

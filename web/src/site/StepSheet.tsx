@@ -4,6 +4,7 @@ import { usePlace } from "../shell/Place";
 import { hoursText } from "../shell/words";
 import { litres } from "../work/plan";
 import { DoneForm } from "./DoneForm";
+import { LeftForm } from "./LeftForm";
 import { LookForm } from "./LookForm";
 import { leftText, minutesTo, type Stand, type Step } from "./site";
 import type { NewEntry } from "./useLog";
@@ -37,6 +38,7 @@ export function StepSheet({ stand, now, write }: { stand: Stand; now: string; wr
             </p>
           )}
           {site.finished && <LookForm surface={site.id} title={site.title} write={write} />}
+          <LeftForm surface={site.id} title={site.title} steps={site.doneSteps} write={write} />
         </div>
       </section>
     );
@@ -149,7 +151,6 @@ export function StepSheet({ stand, now, write }: { stand: Stand; now: string; wr
               ["clientWord", "the client said"],
               ["incident", "something happened"],
               ["delivery", "delivered"],
-              ["leftover", "left over"],
               ["tool", "a tool"],
             ]}
             onCancel={() => setForm(null)}
@@ -159,6 +160,7 @@ export function StepSheet({ stand, now, write }: { stand: Stand; now: string; wr
             }}
           />
         )}
+        {form === null && <LeftForm surface={site.id} title={site.title} steps={site.doneSteps} write={write} />}
         {stand.rest.length > 0 && (
           <details className="after">
             <summary>{`After that ${stand.rest.length} more`}</summary>

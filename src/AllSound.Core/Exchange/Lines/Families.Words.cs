@@ -116,6 +116,13 @@ internal static partial class Families
     )]
     private static partial Regex PaintNamed();
 
+    // A sheen by itself may be of the ground: "down to an even matt face".
+    [GeneratedRegex(
+        @"\bcoats?\b|\bpaint\w*\b|\b(?:varnish|lacquer|stain|oil|wax|lime\s*wash|silicate|masonry)\b|^\W*spray\w*\b|^\W*(?:then\s+)?(?:\d+\s+|two\s+|three\s+)?(?:\w+\s+)?(?:matte?|flat|silk)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex CoatNamed();
+
     [GeneratedRegex(@"\bepoxy\b", RegexOptions.IgnoreCase)]
     private static partial Regex Epoxy();
 

@@ -128,6 +128,9 @@ internal static partial class Families
                 ?? Operations.Find(some[0])
             : null;
 
+    /// <summary>True where words name a paint or a coat, and do not only say how or where one is laid.</summary>
+    public static bool NamesPaint(string part) => PaintNamed().IsMatch(part) || CoatNamed().IsMatch(part);
+
     /// <summary>All operations of the families that words speak of.</summary>
     public static IEnumerable<string> Members(string part) =>
         All.Where(f => f.Said.IsMatch(part)).SelectMany(f => f.Operations).Where(o => Fits(part, Operations.Find(o)!));

@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using System.Text.RegularExpressions;
+using AllSound.Core.Specification;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Exchange;
@@ -66,10 +67,7 @@ internal static partial class LineKinds
         Denial().Match(piece) is { Success: true, Index: > 0 } cut ? (piece[..cut.Index].Trim(' ', ',', '-'), piece[cut.Index..]) : (piece, null);
 
     /// <summary>True where what comes off is taken away as waste that holds lead.</summary>
-    public static bool Wastes(string piece) => Wasted().IsMatch(piece);
-
-    [GeneratedRegex(@"\b(?:lead|hazardous|special|toxic)\s+waste\b|\bas\s+(?:hazardous|lead)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Wasted();
+    public static bool Wastes(string piece) => Topics.LeadWaste([piece]);
 
     /// <summary>True where words tell of what is worn against lead dust: a respirator of class P3, a disposable suit.</summary>
     public static bool Guards(string text) => Guarded().IsMatch(text);

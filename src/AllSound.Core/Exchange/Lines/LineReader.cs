@@ -171,6 +171,19 @@ public static partial class LineReader
                         [.. RubbingDown.Skip(1).Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
                     )
                 : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
+            // Beside other work, what names no paint is no coat: "roll it on nicely", "all of the floor".
+            if (
+                steps.Count > 0
+                && Is(one, o => o.Role == CoatRole.Finish)
+                && again is null
+                && striped is null
+                && Best(LineWords.Of(words)) is null
+                && !Families.NamesPaint(words)
+            )
+            {
+                one = NotUnderstood(words, ["a remark: no step"], []);
+            }
+
             at.Striped = one.Step?.Operation == Striping ? Best(LineWords.Of(words))?.Of : at.Striped;
             read.Add((one, LineWaits.Of(words)));
         }
@@ -371,7 +384,10 @@ public static partial class LineReader
     [GeneratedRegex(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ThinAgain();
 
-    [GeneratedRegex(@"\bcoats?\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate|enamel)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex CoatsUnread();
 
     [GeneratedRegex(

@@ -117,7 +117,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     )]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"\bsame\s+(?:day|morning|afternoon|shift)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\bsame\s+(?:day|morning|afternoon|evening|shift)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Same();
 
     [GeneratedRegex(@"\b(?:a|one)\s+day\s+(?:between|apart)\b|\bone\s+a\s+day\b|\ba\s+day\s+each\b", RegexOptions.IgnoreCase)]

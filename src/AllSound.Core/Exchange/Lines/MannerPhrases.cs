@@ -35,7 +35,10 @@ internal static class MannerPhrases
             @"\b(?:pilot\s+(?:light\s+)?(?:on|lit|left|stays)|(?:heater|stove|fire|boiler|candle|burner|furnace)s?\s+(?:is\s+|stays\s+|left\s+)?(?:on|lit|going|burning|running))\b"
         ),
         Said("smoking", @"\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage))"),
-        Said("live-sockets", @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)"),
+        Said(
+            "live-sockets",
+            @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)|\b(?:sockets?|outlets?|switch(?:es)?)\b[^.;]{0,12}\blive\b"
+        ),
         Said(
             "ladder",
             @"\b(?:ladder|steps)\b[^.;]*\b(?:gutter|stair\s*treads?|on\s+the\s+stairs?|banister|handrail|bucket|table|chair|wet\s+leaves|soft\s+ground|lorry|van|pick-?up|truck|trailer)\b|\bone\s+foot\s+on\b|\b(?:stand|work|lean)\w*\s+(?:off|on|from)\s+(?:a\s+|the\s+)?(?:chair|bath|banister|handrail|radiator|sill)\b"

@@ -148,7 +148,7 @@ internal static partial class OperationPhrases
             "scrape paint",
             "dry scrape",
         ],
-        ["ls_wet_scrape"] = ["wet scrape", "scrape damp", "mist scrape", "wet scrape loose", "scrape wet flaking"],
+        ["ls_wet_scrape"] = ["spray bottle scraper", "spray bottle scrape", "wet scrape", "scrape damp", "mist scrape", "wet scrape loose", "scrape wet flaking"],
         ["ls_feather"] = ["feather", "feather edge", "sand edge", "feather sand"],
         ["ls_feather_wet"] = ["feather wet", "wet feather edge", "wet sand edge"],
         ["ls_wire_hand"] = ["wire brush", "wire brush rust", "wire brush loose", "hand wire brush"],

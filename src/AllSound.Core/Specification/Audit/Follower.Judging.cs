@@ -112,10 +112,16 @@ internal sealed partial class Follower
             (need == GroundNeeds.SoilOff || need == GroundNeeds.GreaseOff)
             && appraised.Facts.Soil is Soil.Greasy or Soil.Tarry or Soil.Sooty
             && now.Get(Facets.Soil) == start.Get(Facets.Soil)
-            && act is { Operation.Role: not CoatRole.None }
+            && act is { Operation.Role: not CoatRole.None } or { Operation.Group: Group.Repair or Group.Fill }
             && !(written is not null && Topics.Spoken(GroundNeeds.GreaseOff, now, written))
         )
         {
+            // It is told at the coat, and filling over it makes nothing clean.
+            if (act.Operation.Role == CoatRole.None)
+            {
+                return now;
+            }
+
             flaws.Add(new Flaw(at, need, null));
             return putRight ? Put(need, now) : now;
         }
