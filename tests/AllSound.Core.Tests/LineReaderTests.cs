@@ -151,6 +151,11 @@ public sealed partial class LineReaderTests
         Two coats gloss, 24 h between > tc_gloss tc_gloss
         Gloss finish coat > tc_gloss
         tc_wb_trim/p_enamel_wb@16 > tc_wb_trim/p_enamel_wb
+        Two part primer, roll it on nicely > pr_epoxy ?
+        Abrade with fine pads, down to an even matt face > ab_gloss ?
+        Vacuum, all of the floor > du_vac ?
+        Two-part epoxy primer, 75 um dry > pr_epoxy/p_epoxy_prim ?
+        2 satin WB > tc_wb_trim/p_enamel_wb tc_wb_trim/p_enamel_wb
         """;
 
     [Theory]

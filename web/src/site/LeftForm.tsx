@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { OpenForm } from "./OpenForm";
 import type { Step } from "./site";
 import type { NewEntry } from "./useLog";
 
@@ -17,7 +18,6 @@ export function LeftForm({
   const used = [
     ...new Map(steps.flatMap((s) => (s.product ? [[s.product, s.productTitle ?? s.product]] : []))).entries(),
   ];
-  const [open, setOpen] = useState(false);
   const [product, setProduct] = useState("");
   const [litres, setLitres] = useState("");
   const [where, setWhere] = useState("");
@@ -25,64 +25,60 @@ export function LeftForm({
   const amount = Number(litres.replace(",", "."));
   const fits = litres.trim() !== "" && amount > 0 && amount <= 1000;
   const chosen = product || (used.at(-1)?.[0] ?? "");
-  if (!open)
-    return (
-      <div className="thumbs">
-        <button type="button" className="btn big" onClick={() => setOpen(true)}>
-          What is left over
-        </button>
-      </div>
-    );
   return (
-    <div className="siteform">
-      <label htmlFor="left-product">left over</label>
-      <select id="left-product" className="pick" value={chosen} onChange={(e) => setProduct(e.target.value)}>
-        {used.map(([id, words]) => (
-          <option key={id} value={id}>
-            {words}
-          </option>
-        ))}
-      </select>
-      <label htmlFor="left-litres">litres left</label>
-      <input
-        id="left-litres"
-        className="pick"
-        inputMode="decimal"
-        value={litres}
-        onChange={(e) => setLitres(e.target.value)}
-      />
-      <label htmlFor="left-where">where it stands</label>
-      <input
-        id="left-where"
-        className="pick"
-        maxLength={200}
-        value={where}
-        onChange={(e) => setWhere(e.target.value)}
-      />
-      <div className="thumbs">
-        <button
-          type="button"
-          className="btn big primary"
-          disabled={!fits}
-          onClick={() => {
-            write(`${title}: left over`, {
-              kind: "leftover",
-              surface,
-              product: chosen,
-              litres: amount,
-              text: where.trim() || null,
-            });
-            setOpen(false);
-            setLitres("");
-            setWhere("");
-          }}
-        >
-          Write it down
-        </button>
-        <button type="button" className="btn big" onClick={() => setOpen(false)}>
-          Cancel
-        </button>
-      </div>
-    </div>
+    <OpenForm label="What is left over">
+      {(close) => (
+        <>
+          <label htmlFor="left-product">left over</label>
+          <select id="left-product" className="pick" value={chosen} onChange={(e) => setProduct(e.target.value)}>
+            {used.map(([id, words]) => (
+              <option key={id} value={id}>
+                {words}
+              </option>
+            ))}
+          </select>
+          <label htmlFor="left-litres">litres left</label>
+          <input
+            id="left-litres"
+            className="pick"
+            inputMode="decimal"
+            value={litres}
+            onChange={(e) => setLitres(e.target.value)}
+          />
+          <label htmlFor="left-where">where it stands</label>
+          <input
+            id="left-where"
+            className="pick"
+            maxLength={200}
+            value={where}
+            onChange={(e) => setWhere(e.target.value)}
+          />
+          <div className="thumbs">
+            <button
+              type="button"
+              className="btn big primary"
+              disabled={!fits}
+              onClick={() => {
+                write(`${title}: left over`, {
+                  kind: "leftover",
+                  surface,
+                  product: chosen,
+                  litres: amount,
+                  text: where.trim() || null,
+                });
+                close();
+                setLitres("");
+                setWhere("");
+              }}
+            >
+              Write it down
+            </button>
+            <button type="button" className="btn big" onClick={close}>
+              Cancel
+            </button>
+          </div>
+        </>
+      )}
+    </OpenForm>
   );
 }

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { OpenForm } from "./OpenForm";
 import type { NewEntry } from "./useLog";
 
 /** A finished surface looked at again: sound, or in need of work, with what was seen. */
@@ -11,7 +12,6 @@ export function LookForm({
   title: string;
   write: (label: string, ...entries: NewEntry[]) => void;
 }) {
-  const [open, setOpen] = useState(false);
   const [text, setText] = useState("");
   const [hours, setHours] = useState("");
   const worked = hours.trim() === "" ? null : Number(hours.replace(",", "."));
@@ -24,49 +24,60 @@ export function LookForm({
       text: text.trim() || null,
       hours: worked,
     });
-    setOpen(false);
     setText("");
     setHours("");
   };
-  if (!open)
-    return (
-      <div className="thumbs">
-        <button type="button" className="btn big" onClick={() => setOpen(true)}>
-          Look at it again
-        </button>
-      </div>
-    );
   return (
-    <div className="siteform">
-      <label htmlFor="look-text">what is seen, and what failed where anything did</label>
-      <textarea
-        id="look-text"
-        className="pick"
-        rows={3}
-        maxLength={4000}
-        value={text}
-        onChange={(e) => setText(e.target.value)}
-      />
-      <label htmlFor="look-hours">hours that it took to put right, if any</label>
-      <input
-        id="look-hours"
-        className="pick"
-        inputMode="decimal"
-        value={hours}
-        onChange={(e) => setHours(e.target.value)}
-      />
-      {wrong && <p className="hold">Hours are a number up to 1,000.</p>}
-      <div className="thumbs">
-        <button type="button" className="btn big primary" disabled={wrong} onClick={() => say("sound")}>
-          Sound
-        </button>
-        <button type="button" className="btn big" disabled={wrong} onClick={() => say("failing")}>
-          Needs work
-        </button>
-        <button type="button" className="btn big" onClick={() => setOpen(false)}>
-          Cancel
-        </button>
-      </div>
-    </div>
+    <OpenForm label="Look at it again">
+      {(close) => (
+        <>
+          <label htmlFor="look-text">what is seen, and what failed where anything did</label>
+          <textarea
+            id="look-text"
+            className="pick"
+            rows={3}
+            maxLength={4000}
+            value={text}
+            onChange={(e) => setText(e.target.value)}
+          />
+          <label htmlFor="look-hours">hours that it took to put right, if any</label>
+          <input
+            id="look-hours"
+            className="pick"
+            inputMode="decimal"
+            value={hours}
+            onChange={(e) => setHours(e.target.value)}
+          />
+          {wrong && <p className="hold">Hours are a number up to 1,000.</p>}
+          <div className="thumbs">
+            <button
+              type="button"
+              className="btn big primary"
+              disabled={wrong}
+              onClick={() => {
+                say("sound");
+                close();
+              }}
+            >
+              Sound
+            </button>
+            <button
+              type="button"
+              className="btn big"
+              disabled={wrong}
+              onClick={() => {
+                say("failing");
+                close();
+              }}
+            >
+              Needs work
+            </button>
+            <button type="button" className="btn big" onClick={close}>
+              Cancel
+            </button>
+          </div>
+        </>
+      )}
+    </OpenForm>
   );
 }

@@ -35,26 +35,7 @@ internal sealed partial class Follower
                 continue;
             }
 
-            // Where nothing was filled, no filler is rubbed down.
-            if (i > 0 && act.Needs.Contains(GroundNeeds.FillerOn) && condition.Get(Facets.Fill) != Fill.Proud)
-            {
-                continue;
-            }
-
-            // Between coats that nobody laid, nothing is rubbed.
-            if (i > 0 && act.Operation.Group == Group.Denib && condition.Get(Facets.Cover) == Cover.None)
-            {
-                continue;
-            }
-
-            // Plastic is padded, and not sanded as wood is.
-            if (i > 0 && act.Operation.Id is "ab_wood_bare" or "ab_wood_bare_wet" && condition.Get(Facets.Substrate) == Substrate.Laminate)
-            {
-                continue;
-            }
-
-            // Where there is no film, no edge of it is feathered.
-            if (i > 0 && act.Operation.Id is "ls_feather" or "ls_feather_wet" && start.Get(Facets.Film) == Film.None)
+            if (i > 0 && Misreading.Is(new ReadingAt(act, start, condition)))
             {
                 continue;
             }
@@ -62,13 +43,11 @@ internal sealed partial class Follower
             // What was read first stays unless another reading is better by more than a trifle.
             var read = As(act, condition, step, at, written, putRight);
             read = act.Operation.Id == step.Operation ? read : read with { Weight = read.Weight + 0.25 + (0.005 * i) };
-            read =
-                RubsFilm(act) && condition.Get(Facets.Film) == Film.None && condition.Get(Facets.Cover) == Cover.None
-                    ? read with
-                    {
-                        Weight = read.Weight + NoFilm,
-                    }
-                    : read;
+            if (RubsFilm(act) && condition.Get(Facets.Film) == Film.None && condition.Get(Facets.Cover) == Cover.None)
+            {
+                read = read with { Weight = read.Weight + NoFilm };
+            }
+
             read = next is null || Leads(read, next) ? read : read with { Weight = read.Weight + LeadsNowhere };
             // What is not for such a ground is no way out of what is wrong with work that is made for it, or of a danger.
             if (best is { Unsuited: false } && read.Unsuited && (Made(best.Act, condition) || best.Flaws.Exists(f => f.Severity == Severity.Danger)))
