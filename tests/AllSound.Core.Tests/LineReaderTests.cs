@@ -155,7 +155,7 @@ public sealed partial class LineReaderTests
         Abrade with fine pads, down to an even matt face > ab_gloss ?
         Vacuum, all of the floor > du_vac ?
         Two-part epoxy primer, 75 um dry > pr_epoxy/p_epoxy_prim ?
-        2 satin WB > tc_wb_trim/p_enamel_wb tc_wb_trim/p_enamel_wb
+        2 satin WB > tc_wb_trim tc_wb_trim
         """;
 
     [Theory]
