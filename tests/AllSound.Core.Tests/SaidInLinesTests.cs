@@ -49,6 +49,90 @@ public sealed class SaidInLinesTests
     public void No_lead_work_area_is_read_from_words_that_are_near(string line) =>
         Assert.DoesNotContain("ms_lead_setup", LineReader.Read(line).SelectMany(l => (l.Step?.Or ?? []).Append(l.Step?.Operation ?? "")));
 
+    [Theory]
+    [InlineData("Polythene down, P3, disposable overalls", true)]
+    [InlineData("Sheet out below, FFP3 on", true)]
+    [InlineData("Dust sheets down, P3 and overalls", false)]
+    [InlineData("Cotton sheets down, disposable overalls", false)]
+    [InlineData("Sheets down, half mask for the fumes", false)]
+    public void A_lead_work_area_may_be_meant_where_sheets_hold_no_dust_and_what_is_worn_is_against_it(string line, bool meant) =>
+        Assert.Equal(meant, LineReader.Read(line).SelectMany(l => (l.Step?.Or ?? []).Append(l.Step?.Operation ?? "")).Contains("ms_lead_setup"));
+
+    // Lead was found: wet work without a word of an area is a danger; whoever bags what comes off as lead waste is asked; and what is done dry stays a danger.
+    [Theory]
+    [InlineData("2. Wet scrape the loose bits", "danger")]
+    [InlineData("2. Wet scrape the loose bits, empty tins to the hazardous waste", "danger")]
+    [InlineData("2. Wet scrape the loose bits, bag the old tins as hazardous", "danger")]
+    [InlineData("2. Wet scrape the loose bits, flakes bagged as hazardous waste", "asked")]
+    [InlineData("2. Wet scrape the loose bits, bag it all as lead waste", "asked")]
+    [InlineData("2. Dry sand with 80 grit, flakes bagged as hazardous waste", "danger")]
+    [InlineData("2. Orbital sander all over, bag it all as lead waste", "danger")]
+    public void Lead_waste_makes_a_question_of_what_is_not_written_and_dry_work_no_better(string line, string means)
+    {
+        var found = Door with { Facts = Door.Facts with { Lead = Lead.Confirmed, LeadProof = "laboratory", LooseShare = 0.05 } };
+        var answer = Audit(found, 1920, "1. Wash, rinse, dry", line, "3. Undercoat, overnight", "4. Oil satin, two coats, overnight between");
+        string[] dangers =
+        [
+            .. answer.Faults.Where(f => f.Severity == Severity.Danger && f.NeedId.StartsWith("lead-", StringComparison.Ordinal)).Select(f => $"{f.Step} {f.NeedId}"),
+        ];
+        Assert.True(means == "danger" == (dangers.Length > 0), string.Join(", ", dangers));
+        if (means == "asked")
+        {
+            Assert.Contains(
+                answer.Questions,
+                q => q.Asks.Contains("done as lead work", StringComparison.Ordinal) && !q.Asks.Contains("ruled out", StringComparison.Ordinal)
+            );
+        }
+    }
+
+    // Nobody said whether there is lead: mends write no lead work into everything, and nothing dry either.
+    [Theory]
+    [InlineData("1. Durable matt, two coats, 4 h between")]
+    [InlineData("1. Fill, rub down wet", "2. Durable matt, two coats, 4 h between")]
+    [InlineData("1. Wash, rinse, dry", "2. Durable matt, one coat")]
+    public void Where_lead_is_asked_about_no_mend_is_dry(params string[] lines)
+    {
+        var greasy = Wall with { Facts = One.Good with { Lead = null, LeadProof = null, Soil = Soil.Greasy, LooseShare = 0.05, FillShare = 0.01 } };
+        var answer = Audit(greasy, 1920, lines);
+        Assert.NotEmpty(answer.Faults);
+        var dry = Operations.All.Where(o => o.Needs.Contains(SiteNeeds.LeadAbsent)).Select(o => o.Id).ToHashSet(StringComparer.Ordinal);
+        Assert.DoesNotContain(answer.Mended ?? [], s => dry.Contains(s.Operation));
+        Assert.All(answer.Faults, f => Assert.DoesNotContain(" dry to a firm edge", f.Mend, StringComparison.Ordinal));
+    }
+
+    [Fact]
+    public void A_note_on_an_old_film_says_what_is_surer()
+    {
+        var cladding = One.Surface(
+            Element.Cladding,
+            "sw",
+            One.Good with
+            {
+                Key = Key.Abraded,
+            },
+            [One.Coat("alkyd_gloss", 2)],
+            new Brief { Finish = FinishFamily.TrimPaint }
+        ) with
+        {
+            Exposure = Exposure.Outside,
+        };
+        var answer = Audit(cladding, 2005, "1. Wash, rinse, dry two days", "2. Sand, dust off", "3. Acrylic satin outside, two coats, 6 h between");
+        Assert.Empty(answer.Faults);
+        Assert.Contains(answer.Notes, n => n.Says == "The old film is alkyd gloss: a bonding primer below is surer.");
+    }
+
+    [Theory]
+    [InlineData("2. Clear acrylic caulk on the joints, leave 4 h")]
+    [InlineData("2. Caulk the joints, urethane acrylic, leave 4 h")]
+    public void What_is_let_pass_outside_is_not_told_as_if_it_were_missing(string line)
+    {
+        var frame = One.Surface(Element.Frame, "sw", One.Good, [One.Coat("woodstain", 2)], new Brief { Finish = FinishFamily.Clear }) with
+        {
+            Exposure = Exposure.Outside,
+        };
+        Assert.DoesNotContain(Audit(frame, 2005, "1. Wash, rinse, dry two days", line).Notes, n => n.Says.Contains("the work is inside", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void What_is_not_to_be_done_between_coats_hides_no_coat_that_is_missing()
     {

@@ -11,9 +11,6 @@ namespace AllSound.Core.Durability;
 /// <summary>A job that begins where an earlier one on the same building ended: its layers are the last as-built, known and not guessed.</summary>
 public static class NextJob
 {
-    // Most of one thing that a store holds, litres.
-    private const double MostInAStore = 1000;
-
     /// <summary>
     /// The job to begin with. Of each surface the layers are what was found and is still there, with what was laid over it by the log; what was tested of lead and
     /// asbestos stays known; where paint with lead was stripped it is presumed until it is tested again. All else of the condition is to be found anew: what was found, chosen, measured, written or paid belongs to the job before.
@@ -78,7 +75,7 @@ public static class NextJob
             {
                 Id = id,
                 Product = left.Product!,
-                Amount = Math.Min(left.Litres!.Value, MostInAStore),
+                Amount = Math.Min(left.Litres!.Value, Limits.Pack),
                 Colour = left.Surface is { } of && surfaces.TryGetValue(of, out var surface) ? surface.Brief.Colour : null,
                 Batch = left.Batch,
                 Where = left.Text,

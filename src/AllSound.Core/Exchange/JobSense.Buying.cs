@@ -8,7 +8,6 @@ namespace AllSound.Core.Exchange;
 public static partial class JobSense
 {
     private const double LeastPack = 0.01;
-    private const double MostPack = 1000;
     private const double LeastPrice = 0.0001;
     private const double MostPrice = 100_000;
     private const int MostStock = 100_000;
@@ -28,7 +27,7 @@ public static partial class JobSense
     private static void PriceFaults(Faults faults, Job job, string at, ListedPrice price)
     {
         ToBuy(faults, job, $"{at}.product", price.Product);
-        Range(faults, $"{at}.size", price.Size, LeastPack, MostPack);
+        Range(faults, $"{at}.size", price.Size, LeastPack, Limits.Pack);
         Range(faults, $"{at}.price", (double)price.Price, LeastPrice, MostPrice);
         Range(faults, $"{at}.stock", price.Stock, 0, MostStock);
         Range(faults, $"{at}.leadDays", price.LeadDays, 0, MostLeadDays);
@@ -49,8 +48,8 @@ public static partial class JobSense
             Name(faults, $"{at}.id", tin.Id);
             Unique(faults, $"{at}.id", tin.Id, ids);
             ToBuy(faults, job, $"{at}.product", tin.Product);
-            Range(faults, $"{at}.amount", tin.Amount, 0, MostPack);
-            Range(faults, $"{at}.container", tin.Container, LeastPack, MostPack);
+            Range(faults, $"{at}.amount", tin.Amount, 0, Limits.Pack);
+            Range(faults, $"{at}.container", tin.Container, LeastPack, Limits.Pack);
             if (tin.Container is { } full && tin.Amount > full)
             {
                 faults.Add($"{at}.amount", FormattableString.Invariant($"expected {full} at most, which is what it holds, found {tin.Amount}"));

@@ -38,6 +38,9 @@ public static class Limits
     /// <summary>Own products, trials and judgements of a job, each.</summary>
     public const int OfTheFirm = 1000;
 
+    /// <summary>Most that one tin or pack holds, in its product's unit.</summary>
+    public const double Pack = 1000;
+
     /// <summary>Packs on the price lists of a job.</summary>
     public const int Prices = 5000;
 

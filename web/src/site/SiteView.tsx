@@ -5,7 +5,7 @@ import { useSite } from "../job/data";
 import { takeAlong } from "../offline/along";
 import { clock } from "../programme/board";
 import { usePlace } from "../shell/Place";
-import { Dried } from "./Dried";
+import { CallSwitch, Dried } from "./Dried";
 import { LogLines } from "./LogLines";
 import { StepSheet } from "./StepSheet";
 import { closeDown, inOrder, type Stand, standOf, standText } from "./site";
@@ -101,6 +101,9 @@ export function SiteView() {
               />
             ))}
           </ul>
+          <div className="body">
+            <CallSwitch />
+          </div>
         </section>
         <LogLines log={data?.log ?? []} waiting={waiting} write={write} />
       </div>

@@ -72,8 +72,14 @@ internal static partial class LineKinds
     /// <summary>True where words tell of what is worn against lead dust: a respirator of class P3, a disposable suit.</summary>
     public static bool Guards(string text) => Guarded().IsMatch(text);
 
-    [GeneratedRegex(@"\b(?:ff?p3|p3|respirators?|half\s+masks?|disposable\s+(?:overalls?|suits?|coveralls?))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:ff?p3|p3|disposable\s+(?:overalls?|suits?|coveralls?))\b", RegexOptions.IgnoreCase)]
     private static partial Regex Guarded();
+
+    /// <summary>True where what is laid is of cloth.</summary>
+    public static bool IsCloth(string piece) => Cloth().IsMatch(piece);
+
+    [GeneratedRegex(@"\b(?:dust|cotton|cloth|canvas|drop|old)\s*(?:sheets?|cloths?)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Cloth();
 
     /// <summary>What a piece is.</summary>
     public static LineKind Of(string piece) =>

@@ -64,8 +64,8 @@ public static partial class LineReader
             }
         }
 
-        // Whoever lays sheets and wears a respirator or a suit sets up a lead work area, where there is lead.
-        if (LineKinds.Guards(text) && read.FirstOrDefault(r => r.Step is { Operation: "mk_floor" }) is { Step: { } step } sheeted)
+        // Whoever sheets up and wears what is worn against lead dust sets up a lead work area, where there is lead. Dust sheets hold the dust.
+        if (LineKinds.Guards(text) && read.FirstOrDefault(r => r.Step is { Operation: "mk_floor" } && !LineKinds.IsCloth(r.Line)) is { Step: { } step } sheeted)
         {
             read[read.IndexOf(sheeted)] = sheeted with { Step = step with { Or = [.. step.Or.Remove("ms_lead_setup"), "ms_lead_setup"] } };
         }

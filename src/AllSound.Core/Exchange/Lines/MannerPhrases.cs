@@ -37,7 +37,7 @@ internal static class MannerPhrases
         Said("smoking", @"\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage))"),
         Said(
             "live-sockets",
-            @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)|\b(?:sockets?|outlets?|switch(?:es)?)\b[^.;]{0,12}\blive\b"
+            @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)|\b(?:sockets?|outlets?|switch(?:es)?)\b(?:(?!\b(?:not|no|never|un)\b|n't)[^.;]){0,12}\blive\b"
         ),
         Said(
             "ladder",
@@ -213,7 +213,7 @@ internal static class MannerPhrases
         // Time and weather.
         Said(
             "dew",
-            $@"\b(?:dew|fog|mist|frost|rain|showers|drizzle)\s+(?:is\s+|are\s+)?(?:forecast|due|coming|expected|to\s+come)\b|(?<!\b(?:off|avoid|stop|not|never)\b[^.;]*)\bwith\s+(?:dew|fog|frost|rain)\b|\b(?:and|it'?s|is)\s+(?:foggy|frosty|drizzling|raining)\b|\b(?:finish\w*|last\s+coat|{Coat})\b[^.;]*\b(?:at\s+)?(?:1[7-9]|2[0-3])[:.]\d\d|\b(?:at\s+)?dusk\b|\bbefore\s+the\s+rain\b|\bin\s+(?:the\s+)?(?:rain|drizzle|fog|frost)\b"
+            $@"\b(?:dew|fog|mist|frost|rain|showers|drizzle)\s+(?:is\s+|are\s+)?(?:forecast|due|coming|expected|to\s+come)\b|(?<!\b(?:off|avoid|stop|not|never)\b[^.;]*)\bwith\s+(?:dew|fog|frost|rain)\b|(?<!\b(?:if|when|unless|until|till|while|once|should)\s+)\b(?:and|it'?s|it\s+is)\s+(?:foggy|frosty|drizzling|raining)\b|\b(?:finish\w*|last\s+coat|{Coat})\b[^.;]*\b(?:at\s+)?(?:1[7-9]|2[0-3])[:.]\d\d|\b(?:at\s+)?dusk\b|\bbefore\s+the\s+rain\b|\bin\s+(?:the\s+)?(?:rain|drizzle|fog|frost)\b"
         ),
         Said(
             "dew-point",
@@ -227,7 +227,10 @@ internal static class MannerPhrases
             "no-meter",
             @"\b(?:no|without)\s+(?:a\s+)?(?:moisture\s+)?(?:meter|reading|test)\b[^.;]*\b(?:begin|start|paint|coat|oil|prime|needed)?|\bbegin\s+without\b"
         ),
-        Said("too-cold", @"\b(?:at|with|still|only|it'?s|is)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"),
+        Said(
+            "too-cold",
+            @"(?<!\b(?:if|when|unless|until|till|while|once)\s+(?:it\s+)?)\b(?:at|with|still|only|it'?s|is)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"
+        ),
         Said(
             "mould-dry",
             @"\bdry[\s-]?(?:brush|scrap|sand|wip|dust)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)|\b(?:brush|scrap|sand|dust|sweep)\w*\b[^.;]{0,25}\b(?:mould|mold|mildew)\b[^.;]{0,20}\bdry\b"
@@ -258,7 +261,7 @@ internal static class MannerPhrases
         Said("board-on-damp", @"\b(?:drywall|plasterboard|studs|boards?|lining)\b[^.;]*\b(?:straight|tight|hard)\s+(?:on|against|to)\b"),
         Said(
             "hot-sun",
-            @"\b(?:sheets?|metal|steel|panels?|door|wall|roof|face|surface|it)\s*(?:is|are|was|were|at|'s|\s)*\s(?:at\s+)?(?:3[6-9]|[4-9]\d)\s*(?:deg\w*|°\s*c?|c\b)|\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"
+            @"(?<!\b(?:if|when|unless|until|till|while|once)\s+(?:the\s+)?)\b(?:sheets?|metal|steel|panels?|door|wall|roof|face|surface)\s+(?:is|are|was|were)\s+(?:at\s+)?(?:3[6-9]|[4-9]\d)\s*(?:deg\w*|°\s*c?|c\b)|\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"
         ),
         Said(
             "early-use",

@@ -20,6 +20,9 @@ internal enum Passing : byte
 
     /// <summary>As it is, with a note.</summary>
     Told,
+
+    /// <summary>As it is, with a question.</summary>
+    Asked,
 }
 
 /// <summary>What an allowance is judged in.</summary>
@@ -29,7 +32,7 @@ internal enum Passing : byte
 /// <param name="Recorded">The same as it was written down, with what does not belong to such a ground.</param>
 /// <param name="Act">The act that needs it; null at the end.</param>
 /// <param name="Cleans">The lead work area is cleaned down somewhere in the sequence.</param>
-/// <param name="Cares">What comes off is bagged as hazardous or lead waste somewhere in the sequence.</param>
+/// <param name="Cares">What comes off is bagged as lead waste somewhere in the sequence.</param>
 internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Facts Recorded, Act? Act, bool Cleans, bool Cares);
 
 /// <summary>
@@ -73,7 +76,11 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film)
                 && at.Start.Get(Facets.Moisture) == Moisture.Dry
                 && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured
-                && (at.Act?.Product?.Cover == Cover.Emulsion || at.Act?.Operation.Role == CoatRole.Spot || at.Act?.Operation.Group == Group.StainBlock),
+                && (
+                    (at.Act?.Product is { Cover: Cover.Emulsion } paint && (paint.Sheens.Contains(Sheen.Matt) || at.Start.Get(Facets.Film) == Film.EmulsionSilk))
+                    || at.Act?.Operation.Role == CoatRole.Spot
+                    || at.Act?.Operation.Group == Group.StainBlock
+                ),
             Passing.Told
         ),
         // Limewash holds on its own powder once that is brushed and wetted.
@@ -145,10 +152,10 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Plaster,
             Passing.Idle
         ),
-        // Whoever bags what comes off as hazardous waste works by the rules for lead, though he does not write down all of them. What is done dry stays a danger.
-        new([SiteNeeds.LeadControlled], at => at.Cares && at.Now.Get(Facets.LeadZone) == LeadZone.None, Passing.Noted),
-        new([Needs.LeadDustGone], at => at.Cares && at.Now.Get(Facets.Dust) == Presence.None, Passing.Noted),
-        new([Needs.LeadCleaned], at => at.Cares, Passing.Noted),
+        // Whoever bags what comes off as lead waste works by the rules for lead, though he does not write down all of them: he is asked. What is done dry stays a danger.
+        new([SiteNeeds.LeadControlled, SiteNeeds.LeadWashed], at => at.Cares && at.Now.Get(Facets.LeadZone) == LeadZone.None, Passing.Asked),
+        new([Needs.LeadDustGone], at => at.Cares && at.Now.Get(Facets.Dust) == Presence.None, Passing.Asked),
+        new([Needs.LeadCleaned], at => at.Cares, Passing.Asked),
         // Edges are striped with the primer itself.
         new([GroundNeeds.BareSealed], at => at.Act?.Operation.Id == "dn_stripe", Passing.Idle),
         // Nobody primes the chips first where a primer goes all over.
@@ -179,10 +186,11 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 at.Start.Get(Facets.Film) != Film.None
                 && !(at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld && at.Act?.Product?.Carrier == Materials.Carrier.Spirit)
                 && (
-                    (
-                        at.Act is { Operation.Role: CoatRole.Undercoat }
-                        && (at.Start.Get(Facets.Exposure) == Exposure.Inside || (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
-                    ) || (at.Act?.Product?.Cover == Cover.Emulsion && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare)
+                    (at.Act is { Operation.Role: CoatRole.Undercoat } && at.Start.Get(Facets.Exposure) == Exposure.Inside)
+                    || (
+                        (at.Act is { Operation.Role: CoatRole.Undercoat } || at.Act?.Product?.Cover == Cover.Emulsion)
+                        && (at.Facts.LooseShare ?? 0) + (at.Facts.BareShare ?? 0) <= LittleBare
+                    )
                 ),
             Passing.Noted
         ),
@@ -213,9 +221,9 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         // A water repellent is the finish where nothing follows it.
         new([Needs.Hidden, Needs.FullFinish, Needs.Topcoats(1), Needs.Topcoats(2)], at => at.Act is null && at.Now.Get(Facets.Cover) == Cover.Siloxane, Passing.Told),
         // A firm that blasts with capture does so inside as well.
-        new([FabricNeeds.Outside], at => at.Act?.Operation.Id == "st_blast_steel", Passing.Noted),
+        new([FabricNeeds.Outside], at => at.Act?.Operation.Id == "st_blast_steel", Passing.Met),
         // Acrylic caulk is sold for outside as well; hybrid lasts longer there.
-        new([FabricNeeds.Inside], at => at.Act?.Operation.Id == "ca_acrylic", Passing.Noted),
+        new([FabricNeeds.Inside], at => at.Act?.Operation.Id == "ca_acrylic", Passing.Met),
         // A solventborne sealer binds what distemper left on plaster.
         new(
             [.. Needs.All.Where(n => n.Id == "ground-p_stab_sb")],

@@ -6,13 +6,17 @@ namespace AllSound.Core.Specification;
 internal static partial class Asking
 {
     /// <summary>The question. A clause whose verb does not change places is asked as "Is it so that ...?".</summary>
-    public static string Of(Treatment.Need need) =>
+    /// <param name="need">What is not known.</param>
+    /// <param name="found">Lead was found: whether there is any is no question.</param>
+    public static string Of(Treatment.Need need, bool found = false) =>
         need == Treatment.SiteNeeds.LeadAbsent
         || need == Treatment.SiteNeeds.LeadControlled
         || need == Treatment.SiteNeeds.LeadWashed
         || need == Treatment.Needs.LeadDustGone
         || need == Treatment.Needs.LeadCleaned
-            ? "Has a laboratory ruled out lead in every coat? If not, is it done as lead work?"
+            ? found
+                ? "Is it all done as lead work: the area sheeted in polythene and closed to others, and cleaned down wet and by class H vacuum before the coats?"
+                : "Has a laboratory ruled out lead in every coat? If not, is it done as lead work?"
             : Of(need.Title);
 
     private static string Of(string clause) =>

@@ -194,18 +194,23 @@ public static class Auditor
         : null;
 
     // One question at most about what a painter need not write; what nobody stated of the surface comes first.
-    private static ImmutableArray<AuditQuestion> Questions(IReadOnlyList<SequenceStep> sequence, Followed followed) =>
+    private static ImmutableArray<AuditQuestion> Questions(IReadOnlyList<SequenceStep> sequence, Followed followed)
+    {
+        return
         [
             .. followed
                 .Open.OrderBy(o => o.Presumed)
                 .ThenByDescending(o => o.Need.Severity)
                 .ThenBy(o => o.At)
-                .GroupBy(o => o.Presumed ? "" : Asking.Of(o.Need))
+                .GroupBy(o => o.Presumed ? "" : Asked(o))
                 .Select(g => g.First())
                 .Take(MostQuestions)
                 .OrderBy(o => o.At)
-                .Select(o => new AuditQuestion(Number(sequence, o.At), Asking.Of(o.Need), o.Need.Consequence)),
+                .Select(o => new AuditQuestion(Number(sequence, o.At), Asked(o), o.Need.Consequence)),
         ];
+
+        string Asked(Open open) => Asking.Of(open.Need, followed.Before[Math.Min(open.At, followed.Before.Length - 1)].Get(Facets.Lead) == Lead.Confirmed);
+    }
 
     private static IEnumerable<AuditNote> Notes(IReadOnlyList<SequenceStep> sequence, Followed followed, Practice.Firm firm)
     {
@@ -227,6 +232,9 @@ public static class Auditor
             yield return new(
                 Number(sequence, at),
                 at >= sequence.Count ? $"Not written, or not understood: {need.Title}."
+                    : need.Id.StartsWith("film-takes-", StringComparison.Ordinal) && ExistingCoatings.Of(followed.Before[at].Get(Facets.Film)) is { } film
+                        ? $"The old film is {film.Title}: a bonding primer below is surer."
+                    : need.Id.StartsWith("ground-", StringComparison.Ordinal) ? "Check on its data sheet that the product is for this bare ground."
                     : need.Clock is null ? $"Not written before this step: {need.Title}."
                     : "The wait before this step is shorter than usual; the product's data sheet decides."
             );

@@ -75,12 +75,17 @@ internal sealed partial class Follower
 
         if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, surface.Facts, act, cleans, cares)) is { } let)
         {
+            if (let.How == Passing.Asked)
+            {
+                open.Add(new Open(at, need, Presumed: false));
+            }
+
             if (let.How is Passing.Noted or Passing.Told)
             {
                 notes.Add((at, need));
             }
 
-            return let.How is Passing.Idle or Passing.Told ? now : Put(need, now);
+            return let.How is Passing.Idle or Passing.Told or Passing.Asked ? now : Put(need, now);
         }
 
         // A face that was measured wet does not dry because nobody wrote that it should.
@@ -194,7 +199,9 @@ internal sealed partial class Follower
 
     // Masonry paint and nothing older on walls of its own time: lead is asked about there.
     private bool OnlyMasonryPaint() =>
-        appraised.Year >= MasonryPaintFrom && surface is { Exposure: Exposure.Outside, Layers: { Length: > 0 } layers } && layers.All(l => l.Coating == "masonry_ac");
+        appraised.Year >= MasonryPaintFrom
+        && surface is { Exposure: Exposure.Outside, Layers: { Length: > 0 } layers }
+        && layers.All(l => ExistingCoatings.Find(l.Coating)?.Value == Film.MasonryAcrylic);
 
     private static Condition Put(Need need, in Condition now)
     {

@@ -146,9 +146,7 @@ internal sealed partial class Mender
             yield break;
         }
 
-        var from = From(at);
-        Need[] kept = [.. next.Needs.Where(n => n.Clock is null && (n == GroundNeeds.BareSealed || n.Holds(from)))];
-        if (remedy.Cheapest(from, kept, a => a.Operation.Role != CoatRole.Finish) is not { Acts: { Count: > 0 } acts })
+        if (Sought(at, next.Needs, n => n == GroundNeeds.BareSealed, a => a.Operation.Role != CoatRole.Finish) is not { Count: > 0 } acts)
         {
             yield break;
         }
@@ -174,16 +172,10 @@ internal sealed partial class Mender
             yield break;
         }
 
-        var from = From(at);
         var coat = at < steps.Count ? now.Acts[at].Operation : null;
 
         // What it brings with it must not be wrong either: what held before the step holds after the mend.
-        Need[] kept = [.. (at < steps.Count ? now.Acts[at].Needs : goal.Needs).Where(n => n == need || (n.Clock is null && n.Holds(from)))];
-        var acts =
-            remedy.Cheapest(from, kept, Prepares) is { Acts: { } whole } ? whole
-            : remedy.Cheapest(from, [need], Prepares) is { Acts: { } alone } ? alone
-            : null;
-        if (acts is null)
+        if (Sought(at, at < steps.Count ? now.Acts[at].Needs : goal.Needs, n => n == need, Prepares) is not { } acts)
         {
             yield break;
         }

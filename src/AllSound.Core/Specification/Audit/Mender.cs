@@ -60,8 +60,18 @@ internal sealed partial class Mender
 
     private static bool IsOfLead(Need need) => need.Any.Any(t => t.Facet == Facets.Lead);
 
-    // The condition for which a mend is sought: where lead is asked about, the answer decides, and no lead work is written into every mend besides.
-    private Condition From(int at) => AsksOfLead ? now.Fair[at].With(Facets.Lead.Index, (byte)Lead.ProvedAbsent) : now.Fair[at];
+    // What brings about what a step asks for, with what held before it. Where lead is only asked about, the answer decides, and no lead work is written into the
+    // mend besides; but nothing dry either. Where nothing else does it, all that lead asks for stands in it.
+    private IReadOnlyList<Act>? Sought(int at, IEnumerable<Need> asked, Func<Need, bool> always, Func<Act, bool> such)
+    {
+        var (fair, clear) = (now.Fair[at], now.Fair[at].With(Facets.Lead.Index, (byte)Lead.ProvedAbsent));
+        Need[] whole = [.. asked.Where(n => always(n) || (n.Clock is null && n.Holds(fair)))];
+        return Cheapest(whole) ?? Cheapest([.. whole.Where(always)]);
+
+        IReadOnlyList<Act>? Cheapest(Need[] wanted) =>
+            (AsksOfLead ? remedy.Cheapest(clear, wanted, a => such(a) && !a.Needs.Contains(SiteNeeds.LeadAbsent)) : null)?.Acts
+            ?? remedy.Cheapest(fair, wanted, such)?.Acts;
+    }
 
     private static bool IsOfFilm(Flaw flaw) => flaw.Need?.Id.StartsWith("film-takes-", StringComparison.Ordinal) == true;
 

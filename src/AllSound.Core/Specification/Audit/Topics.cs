@@ -40,14 +40,18 @@ internal static partial class Topics
         : need.Id.StartsWith("prepared-", StringComparison.Ordinal) ? written.Any(Bright().IsMatch)
         : Words.TryGetValue(need.Id, out var topic) && written.Any(topic.IsMatch);
 
-    /// <summary>True where words say that what comes off is taken away as waste that holds lead.</summary>
+    /// <summary>True where words say that what comes off is taken away as lead waste.</summary>
     /// <param name="written">The words of the sequence.</param>
     public static bool LeadWaste(IEnumerable<string> written) => written.Any(Hazardous().IsMatch);
 
     [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|tannin|shellac)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Tannin();
 
-    [GeneratedRegex(@"\b(?:lead|hazardous|special|toxic)\s+waste\b|\bas\s+(?:hazardous|lead)\b", RegexOptions.IgnoreCase)]
+    // Of what comes off, and not of tins or brushes.
+    [GeneratedRegex(
+        @"\blead\s+(?:waste|bag)\b|\b(?:flakes?|scrapings?|chips|debris|slurry|sludge|cloths?|rags|bits|dust|bag\w*)\b(?:(?!\b(?:tins?|cans?|brushes|rollers)\b)[^.;])*\b(?:hazardous|toxic)\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Hazardous();
 
     [GeneratedRegex(

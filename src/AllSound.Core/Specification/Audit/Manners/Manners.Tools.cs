@@ -65,12 +65,7 @@ internal static partial class Manners
                 // Where zinc has rusted through, steel is brushed.
                 When = at => (at.Ground is SubstrateFamily.Wood or SubstrateFamily.NonFerrous && at.Surface.Facts.Rust is null or Rust.None) || at.Soft,
             },
-            Fails(
-                "coarse-on-veneer",
-                "coarse grit or a machine is used on veneer",
-                "Veneer is under a millimetre thick: it is through before it is seen.",
-                "Hand-sand lightly with 180 to 240 along the grain, or strip with gel."
-            ) with
+            OnVeneer("coarse-on-veneer") with
             {
                 When = at => at.Surface.Substrate == "veneer",
             },
@@ -90,12 +85,8 @@ internal static partial class Manners
                     && at.Now.Get(Facets.Soil) == at.Start.Get(Facets.Soil)
                     && at.Start.Get(Facets.Soil) == Soil.Greasy,
             },
-            Fails(
-                "machine-on-veneer",
-                "coarse grit or a machine is used on veneer",
-                "Veneer is under a millimetre thick: it is through before it is seen.",
-                "Hand-sand lightly with 180 to 240 along the grain."
-            ) with
+            // Where only the words tell that it is veneer.
+            OnVeneer("machine-on-veneer") with
             {
                 When = at => at.Surface.Substrate != "veneer",
             },
@@ -138,4 +129,12 @@ internal static partial class Manners
             ),
             Poor("scrape-glue-hard", "plaster is gouged with the scraper", "Gouges have to be filled and show.", "Soak again and lift with a broad knife held flat."),
         ];
+
+    private static Manner OnVeneer(string id) =>
+        Fails(
+            id,
+            "coarse grit or a machine is used on veneer",
+            "Veneer is under a millimetre thick: it is through before it is seen.",
+            "Hand-sand lightly with 180 to 240 along the grain, or strip with gel."
+        );
 }
