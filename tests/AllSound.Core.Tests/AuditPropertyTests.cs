@@ -72,7 +72,10 @@ public sealed class AuditPropertyTests
                         found += faults.IsEmpty ? 0 : 1;
                         if (faults.IsEmpty)
                         {
-                            missed.Add($"{surface.Id} {option.Name}: {what}; unmet {string.Join(" ", unmet.Select(u => $"{u.Step} {u.Need.Id}"))}");
+                            missed.Add(
+                                $"{surface.Id} ({surface.Element} of {surface.Substrate}) {option.Name}: {what}; "
+                                    + $"unmet {string.Join(" ", unmet.Select(u => $"{u.Step} {u.Need.Id}"))} in {string.Join(" ", steps.Select(s => s.Operation))}"
+                            );
                         }
                     }
                     else if (unmet.IsEmpty)
@@ -81,7 +84,10 @@ public sealed class AuditPropertyTests
                         accused += faults.IsEmpty ? 0 : 1;
                         if (!faults.IsEmpty)
                         {
-                            accusations.Add($"{surface.Id} {option.Name}: {what}; {string.Join(" ", faults.Select(f => $"{f.Step} {f.Id}"))}");
+                            accusations.Add(
+                                $"{surface.Id} ({surface.Element} of {surface.Substrate}, {surface.Brief.Finish}) {option.Name}: {what}; "
+                                    + $"{string.Join(" ", faults.Select(f => $"{f.Step} {f.Id}"))} in {string.Join(" ", steps.Select(s => s.Operation))}"
+                            );
                         }
                     }
                 }

@@ -11,6 +11,24 @@ namespace AllSound.Core.Tests;
 /// </summary>
 public sealed partial class LineReaderTests
 {
+    [Fact]
+    public void Numbers_that_run_on_from_line_to_line_are_no_part_of_what_is_said()
+    {
+        string[] read = [.. LineReader.Read("learnt today:\n1 sand with 120\n2 knotting on knots x2\n3 dust\n4 white acrylic primer undercoat").Select(l => l.Step?.Operation ?? "?")];
+        Assert.Equal(["?", "ab_gloss", "sb_knot", "du_vac", "sp_wood"], read);
+        // One number by itself is one that is said.
+        Assert.Equal(2, LineReader.Read("2 coats matt").Count(l => l.Step is { Operation: "tc_emul_roll" }));
+        Assert.Equal(2, LineReader.Read("sugar soap\n2 coats matt\n3 hours between").Count(l => l.Step is { Operation: "tc_emul_roll" }));
+    }
+
+    [Theory]
+    [InlineData("Pressure wash, start painting that afternoon", 4)]
+    [InlineData("Pressure wash, leave the weekend", 62)]
+    [InlineData("Pressure wash, a day's airing", 24)]
+    [InlineData("Pressure wash, day after", 24)]
+    public void The_wait_before_the_next_coat_is_read_from_the_line_before_it(string line, double hours) =>
+        Assert.Equal(hours, LineReader.Read($"{line}\nMasonry paint").Last(l => l.Step is not null).Step!.WaitHours);
+
     public static TheoryData<string, string> Lines => [.. Said.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries).Select(Row)];
 
     // Line > operations in their order; "?" for what is to be asked about.
@@ -26,6 +44,34 @@ public sealed partial class LineReaderTests
         Erect scaffold tower > ms_tower
         Remove all furniture from room > ?
         Wash down with sugar soap and rinse > cl_sugar_soap
+        I wash with soap and then I sand it > cl_sugar_soap ab_gloss
+        We always start with sugar soap, then clear water twice > cl_sugar_soap
+        He says he will first scrape off what is loose > ? ls_scrape_loose
+        TASK 3: RAKE OUT & FILL CRACKS > rp_crack
+        Clause 4.2 Remove loose paint > ls_scrape_loose
+        Nae wire brush, scrape it > ? ls_scrape_loose
+        Twa coats matt > tc_emul_roll tc_emul_roll
+        Mist coat and two coats of matt > se_mist tc_emul_roll tc_emul_roll
+        Two full coats of masonry with the block brush > tc_masonry tc_masonry
+        Masonry paint let down ten per cent on the bare first, then two coats > tc_masonry tc_masonry tc_masonry
+        Mist with water > ?
+        2cts matt > tc_emul_roll tc_emul_roll
+        Water blast gentle, leave 3 days > cl_pressure_wash
+        Hardwax oil, next evening second thin > tc_oil/p_oil_hw tc_oil/p_oil_hw
+        Right it's shellac > ?
+        Three rubbers of shellac an hour apart > tc_polish/p_polish tc_polish/p_polish tc_polish/p_polish
+        Boiler back on Friday > ?
+        Prime bare timber, acrylic, 1 coat > sp_wood/p_wood_ac
+        Pressure clean the deck > cl_pressure_wash
+        Exterior acrylic, 2 coats > tc_wb_trim tc_wb_trim
+        Shellac stain block all over > pr_stain_shellac/p_shellac_prim
+        Soft distemper, two coats > tc_casein tc_casein
+        Finally two coats of flat white > tc_emul_roll tc_emul_roll
+        Gloss, gloss again next day > tc_gloss tc_gloss
+        The asbestos firm comes: they clean it and seal it > ms_asb_stop
+        Loose blocks bedded again > ?
+        Wet emery the rust to bright > ab_metal_wet
+        White acrylic primer undercoat > sp_wood/p_wood_ac
         Wash walls with sugar soap, rinse with clean water and allow to dry > cl_sugar_soap
         Power wash exterior walls, allow 48 hours to dry > cl_pressure_wash
         Degrease kitchen walls > cl_degrease

@@ -37,6 +37,7 @@ public sealed class SafetyPropertyTests
     private static readonly HashSet<string> Disturbs =
     [
         "ls_wet_scrape",
+        "ab_metal_wet",
         "ls_feather_wet",
         "st_wet_abrade",
         "ab_fill_wet",

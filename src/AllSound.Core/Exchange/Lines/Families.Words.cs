@@ -20,7 +20,7 @@ internal static partial class Families
     [GeneratedRegex(@"\bunder\s*coat\w*\b", RegexOptions.IgnoreCase)]
     private static partial Regex Undercoat();
 
-    [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|block\w*|shellac|knot\w*|stain\s+sealer)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|block\w*(?!\s+(?:brush|work|wall|floor))|shellac|knot\w*|stain\s+sealer)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Block();
 
     [GeneratedRegex(@"\b(?:seal\w*|stabili[sz]\w*|bind\w*|consolidat\w*|primer[\s-]?sealer|size)\b", RegexOptions.IgnoreCase)]
@@ -188,6 +188,14 @@ internal static partial class Families
     )]
     private static partial Regex SandOff();
 
+    // Off a film or off wood: what lies there decides.
+    [GeneratedRegex(@"\bde-?wax\w*\b|\bwax\b[^.;]*\b(?:off|spirit|turps)\b|\b(?:spirit|turps)\b[^.;]*\bwax\b|\b(?:remov|lift|strip|clean)\w*\b[^.;]*\bwax\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dewax();
+
+    // Made for the weather.
+    [GeneratedRegex(@"\b(?:exterior|outside|outdoor|weather\s*(?:proof|shield)\w*)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Exterior();
+
     [GeneratedRegex(@"\bmasonry\b", RegexOptions.IgnoreCase)]
     private static partial Regex Outside();
 
@@ -254,4 +262,15 @@ internal static partial class Families
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Thinned();
+
+    [GeneratedRegex(@"\b(?:all\s+over|over\s+all|everywhere|all\s+faces|the\s+whole\s+(?:wall|face|ceiling|lot|thing|door|surface))\b", RegexOptions.IgnoreCase)]
+    private static partial Regex AllOverSaid();
+
+    // A coat, whatever it is laid on: "first coat on the patches".
+    [GeneratedRegex(@"^(?:the\s+)?(?:first|second|third|one|two|three|1st|2nd)\s+(?:(?:full|thin|good)\s+)?coats?\b(?!\s+(?:of\s+)?(?:filler|plaster|render|skim))", RegexOptions.IgnoreCase)]
+    private static partial Regex CoatLed();
+
+    // What is keyed is a film.
+    [GeneratedRegex(@"\bkey(?:ed|ing)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Keyed();
 }

@@ -79,6 +79,7 @@ internal static partial class Families
                 "ab_plastic",
                 "ab_galv",
                 "ab_metal_hand",
+                "ab_metal_wet",
                 "ab_plaster",
                 "ab_lead_sheet",
                 "ab_edge",
@@ -90,7 +91,7 @@ internal static partial class Families
                 "st_shroud_sand",
             ]
         ),
-        (Rust(), ["ab_metal_hand", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
+        (Rust(), ["ab_metal_hand", "ab_metal_wet", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
         (
             Wash(),
             [
@@ -112,6 +113,7 @@ internal static partial class Families
         (Dry(), ["dr_natural", "dr_wait", "dr_wipe", "dr_harden", "dr_putty", "dr_warm", "dr_force"]),
         (Caulk(), ["ca_acrylic", "ca_hybrid"]),
         (Strip(), ["st_solvent", "st_alkaline_poultice", "st_ir", "st_heatgun", "st_steam_paint", "st_soak_scrape", "st_scrape_dry", "st_wash_distemper"]),
+        (Dewax(), ["cl_wax", "st_wax_solvent"]),
         (Grind(), ["ab_concrete", "st_grind_floor"]),
         (Stripe(), ["dn_stripe", "sp_metal", "sp_galv"]),
         (Sheeted(), ["mk_floor", "ms_lead_setup", "mk_edge", "mk_spray"]),
@@ -122,7 +124,7 @@ internal static partial class Families
 
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
     public static Operation? First(string part) =>
-        All.FirstOrDefault(f => f.Said.IsMatch(part) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
+        All.FirstOrDefault(f => (f.Said.IsMatch(part) && !(CoatLed().IsMatch(part) && f.Operations.All(o => Operations.Find(o)!.Role == CoatRole.None))) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
         && !string.Equals(part.Trim(' ', '.'), "paint", StringComparison.OrdinalIgnoreCase)
             ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p))))
                 ?? Operations.Find(some[0])
@@ -130,6 +132,9 @@ internal static partial class Families
 
     /// <summary>True where words name a paint or a coat, and do not only say how or where one is laid.</summary>
     public static bool NamesPaint(string part) => PaintNamed().IsMatch(part) || CoatNamed().IsMatch(part);
+
+    /// <summary>True where words tell that all of the face is done, and not all of a stain.</summary>
+    public static bool AllOver(string part) => AllOverSaid().IsMatch(part);
 
     /// <summary>All operations of the families that words speak of.</summary>
     public static IEnumerable<string> Members(string part) =>
@@ -160,6 +165,12 @@ internal static partial class Families
         if (read.Id is "tc_emul_roll" or "se_mist" && Thinned().IsMatch(part))
         {
             others.AddRange([Operations.Find("se_mist")!, Operations.Find("tc_emul_roll")!]);
+        }
+
+        // So is one of masonry paint a first coat on what is bare.
+        if (read.Id == "tc_masonry" && Thinned().IsMatch(part))
+        {
+            others.AddRange([Operations.Find("pr_masonry")!, Operations.Find("pr_siloxane")!]);
         }
 
         // Primer-undercoat primes what is bare and undercoats what is not.
@@ -223,6 +234,7 @@ internal static partial class Families
         && (!TwoPart().IsMatch(part) || product.PotLifeHours is not null)
         // Nobody means a two-part finish in passing.
         && (product.PotLifeHours is null || product.Finishes.IsEmpty || TwoPart().IsMatch(part) || Polyurethane().IsMatch(part))
+        && (!Exterior().IsMatch(part) || product.Finishes.IsEmpty || product.Life.Outside > 0)
         && (!WithWallPaint().IsMatch(part) || product.Cover == Cover.Emulsion)
         && (!ZincPhosphate().IsMatch(part) || product.Id is "p_znphos_wb" or "p_znphos_alk")
         && (!Clear().IsMatch(part) || product.Clear)
@@ -259,6 +271,7 @@ internal static partial class Families
             is "st_wet_abrade"
                 or "ab_wood_bare_wet"
                 or "ab_fill_wet"
+                or "ab_metal_wet"
                 or "ls_feather_wet"
                 or "dn_wet"
                 or "ls_wet_scrape"
@@ -268,6 +281,7 @@ internal static partial class Families
                 or "ab_galv";
         var dry = operation.Id is "ab_gloss" or "ab_wood_bare" or "ab_fill" or "ls_feather" or "dn_between" or "ls_scrape_loose" or "ab_plaster";
         return !(Denib().IsMatch(part) && operation.Group is Treatment.Group.Abrade or Treatment.Group.Loosen)
+            && !(operation.Id is "ab_wood_bare" or "ab_wood_bare_wet" or "ab_plaster" && Keyed().IsMatch(part))
             && !(dry && Wet().IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid().IsMatch(part))
             && !(operation.Role == CoatRole.Finish && PrimerNamed().IsMatch(part))
@@ -290,7 +304,7 @@ internal static partial class Families
             && !(operation.Id == "ms_lead_setup" && !Contained().IsMatch(part))
             && !(operation.Id == "st_wash_distemper" && !Off().IsMatch(part))
             && !(operation.Id is "ab_scale" or "ab_scale_hand" && !Scale().IsMatch(part))
-            && !(operation.Id is "ls_wire_hand" or "ab_metal_hand" or "ab_scale_hand" && Machine().IsMatch(part))
+            && !(operation.Id is "ls_wire_hand" or "ab_metal_hand" or "ab_metal_wet" or "ab_scale_hand" && Machine().IsMatch(part))
             && !(operation.Id == "ab_metal_shroud" && !Extraction().IsMatch(part))
             && !(operation.Id == "cl_rinse" && !Rinse().IsMatch(part))
             && !(operation.Id is "ab_tile" or "ab_plastic" or "ab_galv" or "ab_lead_sheet" && Machine().IsMatch(part))

@@ -35,7 +35,7 @@ internal static partial class LineParts
     /// <summary>True when a part only names the grit of what was said before: "80 grit".</summary>
     public static bool OnlyGrit(string part) => GritAlone().IsMatch(part);
 
-    [GeneratedRegex(@"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$", RegexOptions.IgnoreCase)]
     private static partial Regex GritAlone();
 
     /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
@@ -77,7 +77,7 @@ internal static partial class LineParts
     public static bool OnPart(string part) => Spots().IsMatch(part);
 
     [GeneratedRegex(
-        @"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|edges\s+only|knots?)\b",
+        @"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|on\s+(?:those|these|them)|edges\s+only|knots?)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Spots();
@@ -90,6 +90,12 @@ internal static partial class LineParts
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsAlone();
+
+    /// <summary>True when a part ends by saying that it comes first, before the coats that follow.</summary>
+    public static bool EndsFirst(string part) => First().IsMatch(part);
+
+    [GeneratedRegex(@"\bfirst\W*$|\bmist(?:\s+coat)?\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex First();
 
     /// <summary>True when a part speaks of what is done between coats.</summary>
     public static bool Between(string part) => BetweenCoats().IsMatch(part);
@@ -109,7 +115,10 @@ internal static partial class LineParts
     )]
     private static partial Regex Pieces();
 
-    [GeneratedRegex(@"^rins(?:e|ed|ing)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^rins(?:e|ed|ing)\b|^(?:(?:then|and|with|after)\s+)*(?:clear|clean|plain)\s+water\b(?:\s+(?:twice|after\w*|again|x\s*\d))*\W*$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Rinse();
 
     [GeneratedRegex(@"^(?:allow|leave|let)(?:ed|ing)?\b.*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
@@ -122,7 +131,7 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+|the\s+day\s+after\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:one|second|third|last)\s+neat\b.*$|^(?:second|third|2nd|3rd)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:once\s+)?again\s+the\s+same\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|third|another)\s+(?:one\s+|coat\s+)?(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning|evening|afternoon)\s+|the\s+day\s+after\s+|tomorrow\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:(?:next\s+(?:day|morning|evening|afternoon)|tomorrow)\s+)?(?:one|second|third|last)\s+(?:neat|thin)\b.*$|^(?:second|third|2nd|3rd|another)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:once\s+)?again\s+the\s+same\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^again\s+(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*\b.*$|^(?:then\s+)?(?:gloss|satin\w*|eggshell|varnish|paint|coat)\s+(?:it\s+|them\s+)?again\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|third|another)\s+(?:one\s+|coat\s+)?(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();

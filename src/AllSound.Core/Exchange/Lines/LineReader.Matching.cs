@@ -46,6 +46,12 @@ public static partial class LineReader
         foreach (var (name, said) in Operating.Said(words, among))
         {
             var coat = name.Of.Role != CoatRole.None;
+            // What walls are sprayed with is no trim enamel: sprayed, that is the same coat.
+            if (product is not null && name.Of.Sprayed && name.Of.Products.All(p => p.Id != product.Id))
+            {
+                continue;
+            }
+
             if ((coat && prepares) || (abrades && Kills.Contains(name.Of.Id)))
             {
                 continue;
@@ -55,9 +61,11 @@ public static partial class LineReader
                 product is null || !coat ? 0
                 : name.Of.Products.Any(p => p.Id == product.Id) ? 3
                 : -3;
+            // What goes all over is no spot.
+            var spots = name.Of.Role == CoatRole.Spot && Families.AllOver(part) ? 1 : 0;
             // A primer is no finish, though one is named with it.
             var primes = name.Of.Role == CoatRole.Finish && words.Contains("prime") ? 3 : 0;
-            ranked.Add((name, said + fits - primes + (Near * Weight(words.Where(name.Words.Contains)))));
+            ranked.Add((name, said + fits - primes - spots + (Near * Weight(words.Where(name.Words.Contains)))));
         }
 
         return [.. ranked.OrderByDescending(r => r.Score)];

@@ -24,7 +24,12 @@ public static partial class LineReader
 
                 // How many coats, said by itself, belongs to what was said before.
                 var laid = pieces.FindLastIndex(p => p.Kind is not (LineKind.Remark or LineKind.Care));
-                if (LineParts.OnlyCoats(head) && (run.Count > 0 || (laid >= 0 && pieces[laid].Kind == LineKind.Work)))
+                if (LineParts.OnlyCoats(head) && run is [.., var before] && LineParts.EndsFirst(before))
+                {
+                    // "Let down on the bare bits first, then two coats": the coats come after that one.
+                    run.Add(head);
+                }
+                else if (LineParts.OnlyCoats(head) && (run.Count > 0 || (laid >= 0 && pieces[laid].Kind == LineKind.Work)))
                 {
                     if (run.Count > 0)
                     {
@@ -92,7 +97,7 @@ public static partial class LineReader
         foreach (var piece in pieces)
         {
             var alone = LineWaits.IsAll(piece) ? null : Chief(piece);
-            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null));
+            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null && !LineParts.Repeats(piece)));
             if (
                 joined.Count > 0
                 && (
@@ -119,7 +124,7 @@ public static partial class LineReader
         return joined;
     }
 
-    private static bool StandsAlone(string piece) => LineParts.Repeats(piece) || LineParts.Primes(piece);
+    private static bool StandsAlone(string piece) => LineParts.Repeats(piece) || LineParts.Primes(piece) || LineParts.OnlyCoats(piece);
 
     private static Operation? Chief(string piece)
     {

@@ -24,6 +24,9 @@ public static partial class LineReader
 
         public double? Clock { get; set; }
 
+        // The painting is begun on the day that the lines before speak of.
+        public bool CoatThatDay { get; set; }
+
         // The clock time was said in the line that is being read.
         public bool SameLine { get; set; }
 
@@ -51,15 +54,25 @@ public static partial class LineReader
                     }
                 }
 
+                // "Two coats, on the same day as the washing": that is before the first of them.
+                if (waits.SameDay && LineWaits.IsAll(part.Line) && placed.FindIndex(p => p.Step is { } one && one.Words == at.Last?.Step?.Words) is >= 0 and var of)
+                {
+                    var coat = placed[of].Step!;
+                    placed[of] = placed[of] with { Step = coat with { WaitHours = coat.WaitHours ?? SameDay(at) } };
+                }
+
+                at.CoatThatDay |= waits.CoatThatDay;
                 at.Pending = (waits.Before ?? waits.After) is { } more ? (at.Pending ?? 0) + more : at.Pending;
                 continue;
             }
 
             var coats = Coats(part.Line, part.Step);
+            var begins = at.CoatThatDay && Is(part, o => o.Role != CoatRole.None);
+            at.CoatThatDay &= !begins;
             for (var coat = 0; coat < coats; coat++)
             {
                 // Within a day of what came before, whatever the hour.
-                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? SameDay(at) : null) : waits.Between ?? waits.After;
+                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? SameDay(at) : (double?)null) ?? (begins ? LineWaits.SameAfternoon : (double?)null) : waits.Between ?? waits.After;
                 var waited = Waited(part, before, first: at.Last is null);
                 waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
                 placed.Add(waited);

@@ -38,10 +38,12 @@ public static partial class LineReader
         var read = ImmutableArray.CreateBuilder<ReadLine>();
         var at = new Position();
         var lines = 0;
+        var counted = Counted(text);
         foreach (var range in text.AsSpan().Split('\n'))
         {
             cancel.ThrowIfCancellationRequested();
             var line = text[range].Trim();
+            line = counted ? Count().Replace(line, "") : line;
             if (line.Length == 0)
             {
                 continue;
@@ -71,6 +73,19 @@ public static partial class LineReader
         }
 
         return read.ToImmutable();
+    }
+
+    // Numbers that run on from line to line are no part of what the lines say: "1 sand", "2 knotting on knots".
+    private static bool Counted(string text)
+    {
+        var next = 1;
+        foreach (var line in text.AsSpan().EnumerateLines())
+        {
+            var digits = line.Trim()[..Math.Min(2, line.Trim().Length)].TrimEnd();
+            next += int.TryParse(digits, System.Globalization.NumberStyles.None, null, out var number) && number == next ? 1 : 0;
+        }
+
+        return next > 3;
     }
 
     private static List<ReadLine> OfOneDay(string line, int number, Element? element, Position at, ImmutableArray<OwnProduct> products)
@@ -150,7 +165,7 @@ public static partial class LineReader
                 continue;
             }
 
-            var again = LineParts.Repeats(words)
+            var again = LineParts.Repeats(words) || LineParts.OnlyCoats(words)
                 ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
                 : null;
             var striped = LineParts.Repeats(words) && last is { Step.Operation: Striping } && at.Striped is { } band ? WholeCoat(band) : null;
@@ -376,16 +391,19 @@ public static partial class LineReader
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
     [GeneratedRegex(
-        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|step\s+\d+[.:)]?|[a-h][.)]|[-*•–>])\s*)+",
+        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|(?:step|task|item|stage|job|op(?:eration)?|clause)\s+\d+(?:\.\d+)?\s*[.:)]?|[a-h][.)]|[-*•–>])\s*)+",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Numbering();
+
+    [GeneratedRegex(@"^\d{1,2}\s+(?=[a-z])", RegexOptions.IgnoreCase)]
+    private static partial Regex Count();
 
     [GeneratedRegex(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ThinAgain();
 
     [GeneratedRegex(
-        @"\b(?:coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate|enamel)\b",
+        @"\b(?:coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate|enamel)\b|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsUnread();

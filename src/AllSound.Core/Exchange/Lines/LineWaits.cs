@@ -15,11 +15,20 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     /// <summary>It is done on the same day as what came before.</summary>
     public bool SameDay { get; init; }
 
+    /// <summary>The next coat is begun on the same day, whatever is done before it.</summary>
+    public bool CoatThatDay { get; init; }
+
     // From evening to morning. Common practice.
     private const double Night = 16;
 
+    // From Friday evening to Monday morning. Common practice.
+    private const double OverWeekend = 62;
+
+    /// <summary>From the morning's work to the coat that is begun "that afternoon", hours. Judgement.</summary>
+    public const double SameAfternoon = 4;
+
     /// <summary>Reads a part.</summary>
-    public static LineWaits Of(string part) => Waits(part) with { Clock = ClockTime(part), SameDay = Same().IsMatch(part) };
+    public static LineWaits Of(string part) => Waits(part) with { Clock = ClockTime(part), SameDay = Same().IsMatch(part), CoatThatDay = CoatsThatDay().IsMatch(part) };
 
     private static LineWaits Waits(string part)
     {
@@ -56,6 +65,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         // Of a range the longer: whoever waits "2 to 4 hours" may have waited either.
         double? hours =
             Hours().Match(Standing().Replace(part, " ")) is { Success: true } h ? Number(h.Groups["n"].Value) * Unit(h.Groups["unit"].Value)
+            : Weekend().IsMatch(part) ? OverWeekend
             : Overnight().IsMatch(part) ? Night
             : null;
         return hours is null ? default
@@ -138,7 +148,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     )]
     private static partial Regex Hours();
 
-    [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning)\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning|evening|afternoon)\b|^tomorrow\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextDay();
 
     /// <summary>The day of the week of a name, from Monday on: 0 to 6.</summary>
@@ -153,6 +163,13 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     // What comes next is begun within the hour.
     [GeneratedRegex(@"\b(?:start|begin|get)\w*\s+(?:on\s+)?\w+ing\s+(?:it\s+)?within\s+(?:the|an|half\s+an)\s+hour\b", RegexOptions.IgnoreCase)]
     private static partial Regex NextWithin();
+
+    // The painting is begun on that day.
+    [GeneratedRegex(
+        @"\b(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex CoatsThatDay();
 
     // Laid at once, and not "straight from the tub" or "straight over the film".
     [GeneratedRegex(@"\b(?:(?:straight|right)\s+(?:away|after)|immediately(?:\s+after)?|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
@@ -171,16 +188,19 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Overnight();
 
     [GeneratedRegex(
-        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b",
+        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b|\b(?:\d+|an?|one|two|three|four|five|six)\s+(?:hours?|hrs?|h)\s+on\b(?!\s+(?:the|a)\b)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Later();
+
+    [GeneratedRegex(@"\b(?:leave|left|dry|stand|wait)\w*\s+(?:it\s+|to\s+dry\s+)?(?:over\s+|for\s+|all\s+)?(?:the\s+|a\s+)?weekend\b|^(?:over\s+)?the\s+weekend\W*$", RegexOptions.IgnoreCase)]
+    private static partial Regex Weekend();
 
     [GeneratedRegex(@"\bbetween\b|\bapart\b", RegexOptions.IgnoreCase)]
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:\d+|an?|one|two|three|four|five|six)\s+(?:more\s+|further\s+|full\s+|good\s+|dry\s+|drying\s+)*(?:days?|nights?|weeks?|hours?|hrs?)'?(?:\s+(?:with\s+(?:the\s+)?(?:fan|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^next\s+(?:day|morning)\W*$|^(?:the\s+)?same\s+(?:day|shift|morning|afternoon)\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:a|one|two|three|\d+)\s+days?'?s?'?\s+(?:airing|drying|rest)\W*$|^(?:leave|left|wait)\s+(?:it\s+|to\s+dry\s+)?(?:over\s+|for\s+|all\s+)?(?:the\s+|a\s+)?weekend\W*$|^(?:over\s+)?the\s+weekend\W*$|^(?:\d+|an?|one|two|three|four|five|six)\s+(?:more\s+|further\s+|full\s+|good\s+|dry\s+|drying\s+)*(?:days?|nights?|weeks?|hours?|hrs?)'?(?:\s+(?:with\s+(?:the\s+)?(?:fan|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^(?:next\s+(?:day|morning)|(?:the\s+)?day\s+after|tomorrow)\W*$|^(?:(?:all\s+)?on\s+)?(?:the\s+)?same\s+(?:day|shift|morning|afternoon|evening)(?:\s+as\s+(?:the\s+)?\w+)?\W*$|^(?:then\s+)?(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

@@ -20,6 +20,7 @@ internal static partial class LineWords
         (WaterBased(), " waterborne "),
         (OilBased(), " oilbased "),
         // What is put in, told from putting it in.
+        (FillerIn(), " fill stopping "),
         (Filler(), " stopping "),
         (StopUp(), " stopping "),
         (TWash(), " mordant "),
@@ -44,6 +45,9 @@ internal static partial class LineWords
         (DustBag(), " "),
         // Who leads, and no metal.
         (Leading(), " "),
+        // What a floor is laid of.
+        (WoodBlocks(), " "),
+        (WaterBlast(), " pressure wash "),
         // Homes, and no abrading.
         (Homes(), " "),
     ];
@@ -217,10 +221,10 @@ internal static partial class LineWords
     [GeneratedRegex(@"\b(?:tapes?\s+(?:pulled|off|comes?\s+off)|pull\w*\s+(?:the\s+|off\s+the\s+)?tape)\b", RegexOptions.IgnoreCase)]
     private static partial Regex TapeOff();
 
-    [GeneratedRegex(@"\bflat\s+(?=x\s*\d|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=\bcoats?\s+(?:of\s+)?)flat\b|\bflat\s+(?=x\s*\d|white|black|oil|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b", RegexOptions.IgnoreCase)]
     private static partial Regex FlatSheen();
 
-    [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:primed|painted|sealed|coated|filled)\s+\w+", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:(?:primed|painted|sealed|coated|filled)\s+\w+|(?:patch(?:es)?|repairs?)(?:\s+and\s+(?:the\s+)?bare)?\b)", RegexOptions.IgnoreCase)]
     private static partial Regex OnPrimed();
 
     // Off and on are told apart.
@@ -255,7 +259,7 @@ internal static partial class LineWords
     private static partial Regex HandOver();
 
     [GeneratedRegex(
-        @"\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b",
+        @"\b(?:the\s+)?(?:block|masonry|emulsion|distemper)\s+brush\b|\b(?:the\s+)?long[\s-]pile\b(?!\s+roller)|\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Roller();
@@ -278,10 +282,20 @@ internal static partial class LineWords
     [GeneratedRegex(@"\bflats\b(?!\s+(?:down|off|back)\b)", RegexOptions.IgnoreCase)]
     private static partial Regex Homes();
 
+    [GeneratedRegex(@"\b(?:loose|wood(?:en)?|oak|parquet|floor)\s+blocks?\b|\bblock\s+floor\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WoodBlocks();
+
+    [GeneratedRegex(@"\bwater[\s-]?blast\w*\b", RegexOptions.IgnoreCase)]
+    private static partial Regex WaterBlast();
+
     [GeneratedRegex(@"\bt-?wash\b", RegexOptions.IgnoreCase)]
     private static partial Regex TWash();
 
-    [GeneratedRegex(@"\b(?:fillers?|fillings?|filled\s+(?:areas?|patches|holes|spots))\b", RegexOptions.IgnoreCase)]
+    // Put along a joint or into a crack, that is the filling of it.
+    [GeneratedRegex(@"\bfiller\s+(?=(?:along|in|into)\s)", RegexOptions.IgnoreCase)]
+    private static partial Regex FillerIn();
+
+    [GeneratedRegex(@"\b(?:fillers?|fillings?|filled\s+(?:areas?|patches|holes|spots|places))\b", RegexOptions.IgnoreCase)]
     private static partial Regex Filler();
 
     [GeneratedRegex(@"\b(?:clean|clear|tidy)(?:ing)?\s+up\b", RegexOptions.IgnoreCase)]

@@ -12,7 +12,7 @@ internal static class MannerPhrases
     private const string Acid =
         @"(?:acid|descaler|scale remover|limescale remover|toilet cleaner|lavatory cleaner|brick cleaner|vinegar|hydrochloric|muriatic|phosphoric)";
     private const string Bleach = @"(?:bleach|hypochlorite|chlorine)";
-    private const string Rubbish = @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack)";
+    private const string Rubbish = @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack|van|truck|ute|boot|shed)";
     private const string Coat = @"(?:coat|paint|gloss|finish|primer|undercoat|topcoat|eggshell|satin|varnish|emulsion)";
 
     // A coat that hides, said to go on what is bare.
@@ -34,7 +34,7 @@ internal static class MannerPhrases
             "flame-near-solvent",
             @"\b(?:pilot\s+(?:light\s+)?(?:on|lit|left|stays)|(?:heater|stove|fire|boiler|candle|burner|furnace)s?\s+(?:is\s+|stays\s+|left\s+)?(?:on|lit|going|burning|running))\b"
         ),
-        Said("smoking", @"\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage))"),
+        Said("smoking", @"(?<!\b(?:years|pipe|tobacco|cigar\w*|old|fire|of)\s+(?:\w+\s+)?)\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage|mark))"),
         Said(
             "live-sockets",
             @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)|\b(?:sockets?|outlets?|switch(?:es)?)\b(?:(?!\b(?:not|no|never|un)\b|n't)[^.;]){0,12}\blive\b"
@@ -70,7 +70,10 @@ internal static class MannerPhrases
             @"\b(?:droppings?|guano|bats?|nests?)\b[^;]*\b(?:sweep|swept|remove|close|cover|block|mesh|seal|clear|fill)|\b(?:sweep|remove|clear|block)\w*\b[^.;]*\b(?:droppings?|nests?|roost)\b"
         ),
         Said("droppings-dry", @"\b(?:sweep|brush|scrape|vac)\w*\b[^.;]*\bdroppings?\b"),
-        Said("isocyanate-spray", @"\bspray\w*\b[^.;]*\b(?:two[\s-]?pack|2k|2[\s-]?pack|polyurethane|isocyanate)\b[^;]*\bdust\s+mask\b"),
+        Said(
+            "isocyanate-spray",
+            @"^(?=.*\bspray)(?=.*(?:\b(?:two[\s-]?pack|2k|2[\s-]?pack)\b.*\b(?:polyurethane|pu|lacquer|finish|iso)\b|\bisocyanate|\biso\b|\bpolyurethane\b.*\b(?:2k|two[\s-]?pack|hardener)\b)).*\b(?:(?:dust|paper|half|cloth|cartridge|disposable)\s+mask|no\s+mask|mask\s+off)\b"
+        ),
         Said(
             "shut-room",
             @"\b(?:windows?|room)\s+(?:and\s+\w+\s+)?(?:all\s+)?(?:kept\s+|stay\s+|left\s+)?(?:shut|closed)\b(?!\s+(?:off|up|and\s+sign))|\bshut\s+the\s+windows?\b|\bclose\s+(?:all\s+)?(?:the\s+)?(?:door\s+and\s+)?windows?\b"
@@ -97,7 +100,7 @@ internal static class MannerPhrases
         ),
         Said(
             "silicone-painted",
-            @"\b(?:sanitary\s+|bathroom\s+)?silicone\b[^.;]*\b(?:gaps?|frames?|skirting|cracks?|trim|then\s+paint|and\s+paint|painted)\b|\b(?:gaps?|frames?|cracks?|trim|skirting)\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?silicone\b|\b(?:over|on)\s+(?:the\s+)?silicone\b"
+            @"\bcaulk\w*\b[^.;]*,\s*silicone\W*$|\bsilicone\s+caulk\b|\b(?:sanitary\s+|bathroom\s+)?silicone\b[^.;]*\b(?:gaps?|frames?|skirting|cracks?|trim|then\s+paint|and\s+paint|painted)\b|\b(?:gaps?|frames?|cracks?|trim|skirting)\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?silicone\b|\b(?:over|on)\s+(?:the\s+)?silicone\b"
         ),
         Said("silicone-polish", @"\b(?:silicone\s+spray|furniture\s+polish|spray\s+polish|wd\s*40)\b"),
         Said(
@@ -217,11 +220,11 @@ internal static class MannerPhrases
         ),
         Said(
             "dew-point",
-            @"\b(?:9[0-9]|8[6-9])\s*%?\s*(?:rh|humidity|relative)|\brh\s*(?:of\s+)?(?:9\d|8[6-9])\b|\bcondensation\s+on\s+(?:it|the)\b|\b(?:slab|steel|metal|face|wall)\b[^.;]*\b(?:sweat\w*|wet\s+with\s+dew)"
+            @"\b(?:9[0-9]|8[6-9])\s*%?\s*(?:rh|humidity|relative)|\brh\s*(?:of\s+)?(?:9\d|8[6-9])\b|\bcondensation\s+on\s+(?:it|the)\b|(?<!\b(?:if|when|until|till|unless|once|stop\w*|not|no)\s+(?:\w+\s+){0,3})\b(?:cold\s+and\s+)?(?:sweating|dripping\s+wet|running\s+with\s+(?:water|condensation))\b|\b(?:slab|steel|metal|face|wall)\b[^.;]*\b(?:sweat\w*|wet\s+with\s+dew)"
         ),
         Said(
             "on-wet",
-            @"\b(?:wall|boards?|face|surface|wood|render|brick|steel|deck|plaster)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+)?still\s+(?:wet|damp)\b|\b(?:paint|prime|coat|start)\w*\b[^.;]*\b(?:on|over)\s+(?:the\s+)?(?:wet|damp)\s+(?:wall|wood|boards?|plaster|brick|render|steel)|\bdamp\s+or\s+not\b|\b(?:floor|slab|wall|wood|boards?|surface|face|plaster|it)\s*(?:is|are|'s)\s+(?:a\s+bit|still|slightly|a\s+little)\s+(?:damp|wet)\b|\bboards?\s+still\s+cool\s+and\s+dark\b"
+            @"\b(?:wall|boards?|face|surface|wood|render|brick|steel|deck|plaster)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b|\b(?:gloss|paint|coat|prim|varnish|undercoat|seal|roll|brush)\w*\b[^.;]*\b(?:while|whilst)\s+(?:it|she|they|he|the\s+\w+)(?:\s+is|\s+are|'?s|'?re)?\s+(?:still\s+)?(?:wet|damp)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+)?still\s+(?:wet|damp)\b|\b(?:paint|prime|coat|start)\w*\b[^.;]*\b(?:on|over)\s+(?:the\s+)?(?:wet|damp)\s+(?:wall|wood|boards?|plaster|brick|render|steel)|\bdamp\s+or\s+not\b|\b(?:floor|slab|wall|wood|boards?|surface|face|plaster|it)\s*(?:is|are|'s)\s+(?:a\s+bit|still|slightly|a\s+little)\s+(?:damp|wet)\b|\bboards?\s+still\s+cool\s+and\s+dark\b"
         ),
         Denied(
             "no-meter",
@@ -241,7 +244,7 @@ internal static class MannerPhrases
         ),
         Said(
             "mould-wiped",
-            @"^(?!.*\bdry[\s-]?(?:brush|scrap|sand|wip|dust))(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew)\b(?!-)"
+            @"^(?!.*\bdry[\s-]?(?:brush|scrap|sand|wip|dust))(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|broom|sweep|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew|(?:the|of)\s+green)\b(?!-)"
         ),
         Said("no-meter", @"\b(?:looks?|nice\s+and|feels?|seems?)\s+(?:\w+\s+and\s+)?(?:light|pale|dry)\b[^.;]*\bso\b"),
         Said(

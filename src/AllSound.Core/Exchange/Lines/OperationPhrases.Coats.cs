@@ -50,7 +50,7 @@ internal static partial class OperationPhrases
             ["sb_knot"] = ["knot", "knotting", "knotting knot", "shellac knot", "seal knot", "treat knot", "patent knotting"],
 
             // Primers and undercoats.
-            ["sp_fill"] = ["spot prime filler", "prime filler", "spot prime", "spot filler", "prime repairs", "touch filler"],
+            ["sp_fill"] = ["spot prime filler", "prime filler", "spot prime", "spot filler", "prime repairs", "touch filler", "touch"],
             ["sp_wood"] =
             [
                 "prime wood",
@@ -59,6 +59,7 @@ internal static partial class OperationPhrases
                 "prime timber",
                 "prime bare timber",
                 "acrylic primer undercoat",
+                "primer undercoat",
                 "oil primer",
                 "spot prime bare wood",
                 "spot prime wood",
@@ -83,7 +84,7 @@ internal static partial class OperationPhrases
             ["sp_metal_one"] = ["spot direct metal", "spot coat metal", "touch bare metal direct metal"],
             ["sp_galv"] = ["spot prime galvanised", "spot prime aluminium", "spot prime zinc"],
             ["pr_bond"] = ["bonding primer", "adhesion primer", "high adhesion primer", "bonding coat", "grip primer"],
-            ["pr_stain_shellac"] = ["shellac primer", "shellac all over", "prime shellac", "full coat shellac", "shellac primer walls"],
+            ["pr_stain_shellac"] = ["shellac primer", "shellac all over", "prime shellac", "stain block shellac", "full coat shellac", "shellac primer walls"],
             ["pr_steel"] = ["prime steel", "prime railings", "zinc phosphate all over", "prime steelwork", "full coat zinc phosphate", "prime ironwork"],
             ["pr_epoxy"] = ["epoxy primer", "twopart epoxy primer", "twopart primer", "prime epoxy", "zinc rich", "epoxy mastic"],
             ["pr_galv"] = ["prime galvanised", "galvanised primer", "etch primer", "prime aluminium", "prime zinc", "etch primer galvanised", "etch prime"],
@@ -157,6 +158,8 @@ internal static partial class OperationPhrases
                 "water based satin",
                 "water based eggshell",
                 "acrylic eggshell",
+                "exterior acrylic",
+                "outside acrylic",
                 "acrylic satin",
                 "acrylic gloss",
                 "waterborne enamel",
@@ -173,7 +176,7 @@ internal static partial class OperationPhrases
             ["tc_masonry"] = ["masonry paint", "masonry", "masonry finish", "smooth masonry", "exterior masonry", "acrylic masonry", "paint render"],
             ["tc_masonry_elastic"] = ["elastomeric", "elastic masonry", "flexible masonry"],
             ["tc_mineral"] = ["limewash", "silicate", "mineral paint", "silicate paint"],
-            ["tc_casein"] = ["casein", "casein paint", "milk paint"],
+            ["tc_casein"] = ["casein", "casein paint", "milk paint", "soft distemper", "coat distemper", "distemper paint"],
             ["tc_varnish"] =
             [
                 "varnish",
@@ -223,7 +226,7 @@ internal static partial class OperationPhrases
             ["tc_heat"] = ["heat resisting", "high temperature paint", "stove paint", "heat resistant paint", "heatproof paint"],
             ["tc_bitumen"] = ["bitumen", "bitumen paint", "bituminous", "bituminous paint", "black bitumen"],
             ["tc_tile"] = ["tile paint", "tile finish", "paint tile", "tile enamel", "tile coat"],
-            ["tc_floor_alkyd"] = ["alkyd floor", "alkyd floor paint", "oilbased floor paint", "oil floor paint", "porch paint"],
+            ["tc_floor_alkyd"] = ["alkyd floor", "alkyd floor paint", "oilbased floor paint", "oil floor paint", "floor enamel oil", "porch paint"],
             ["tc_floor"] =
             [
                 "level epoxy",

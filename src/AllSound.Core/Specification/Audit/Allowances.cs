@@ -59,6 +59,24 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act is { Operation.Role: CoatRole.Spot, Product.Carrier: Carrier.Spirit } && at.Now.Get(Facets.Prep) == Prep.Hand,
             Passing.Noted
         ),
+        // Whoever flats a film on plaster wet wipes as he goes: bare only by the way, it bears the damp.
+        new(
+            [GroundNeeds.WaterTolerant],
+            at =>
+                at.Act?.Operation.Id == "st_wet_abrade"
+                && at.Start.Get(Facets.Film) != Film.None
+                && at.Start.Get(Facets.Substrate) != Substrate.Mdf,
+            Passing.Idle
+        ),
+        // Zinc-rich paint mends zinc where rust has come through and was rubbed to metal (ASTM A780, from memory).
+        new(
+            [.. Needs.All.Where(n => n.Id is "own-ground-p_zinc_rich" or "prepared-Blast")],
+            at =>
+                at.Act?.Product?.Id == "p_zinc_rich"
+                && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
+                && at.Recorded.Rust is Rust.Light or Rust.Heavy,
+            Passing.Noted
+        ),
         // Spirit on wood takes off what a stripper or the fingers left, and does no harm.
         new([.. Needs.All.Where(n => n.Id == "wipeable")], at => Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Wood, Passing.Idle),
         // Mineral paint is what such a wall is painted with, a coat more or less.
@@ -81,6 +99,44 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                     || at.Act?.Operation.Role == CoatRole.Spot
                     || at.Act?.Operation.Group == Group.StainBlock
                 ),
+            Passing.Told
+        ),
+        // Wall paint on brick inside, dry and with no water behind it, is how chimney breasts and feature walls are painted.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            at =>
+                at.Start.Get(Facets.Exposure) == Exposure.Inside
+                && at.Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.BrickHard
+                && at.Start.Get(Facets.Moisture) == Moisture.Dry
+                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured
+                && (at.Act?.Product is { Cover: Cover.Emulsion } || at.Act?.Product?.Carrier == Carrier.Alcohol || at.Act?.Operation.Group == Group.StainBlock),
+            Passing.Told
+        ),
+        // Where a flake or two came off, what is bare is touched in by the way.
+        new([GroundNeeds.BareSealed], at => at.Recorded is { BareShare: null or 0, LooseShare: > 0 and <= TwoFlakes }, Passing.Told),
+        // Soot and tar on brick inside are sealed in with shellac once they are washed off.
+        new(
+            [.. Needs.All.Where(n => n.Id is "not-raw-plaster" or "ground-p_shellac_prim")],
+            at => at.Start.Get(Facets.Exposure) == Exposure.Inside && at.Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.BrickHard,
+            Passing.Told
+        ),
+        // Waterborne enamel is sold for window plastic that is padded: a bonding primer is surer.
+        new(
+            [GroundNeeds.BareSealed],
+            at => at.Start.Get(Facets.Substrate) == Substrate.PvcU && at.Act?.Product?.Cover == Cover.EnamelWater && at.Now.Get(Facets.Key) == Key.Abraded,
+            Passing.Noted
+        ),
+        // Whoever waxes what is waxed, or oils what is oiled, needs no second coat.
+        new([Needs.FullFinish], at => (at.Start.Get(Facets.Film), at.Now.Get(Facets.Cover)) is (Film.Wax, Cover.Wax) or (Film.Oil, Cover.Oil), Passing.Met),
+        // Silicone resin paint on masonry paint that holds and is dry makes the wall no tighter than it is.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            at =>
+                at.Act?.Product?.Cover == Cover.Siloxane
+                && at.Start.Get(Facets.Film) == Film.MasonryAcrylic
+                && at.Now.Get(Facets.Film) == Film.MasonryAcrylic
+                && at.Start.Get(Facets.Moisture) == Moisture.Dry
+                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured,
             Passing.Told
         ),
         // Limewash holds on its own powder once that is brushed and wetted.
@@ -109,7 +165,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         // Acrylic primer-undercoat is sold for keyed old gloss; a bonding primer is surer.
         new(
             [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-", StringComparison.Ordinal))],
-            at => at.Act?.Product?.Id == "p_wood_ac" && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Now.Get(Facets.Key) == Key.Abraded,
+            at => at.Act?.Product?.Id is "p_wood_ac" or "p_uc_wb" && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Now.Get(Facets.Key) == Key.Abraded,
             Passing.Noted
         ),
         // Floor paint is its own primer: its first coat thinned soaks in better, and neat it holds where the slab is keyed, or bare only by the way.

@@ -117,7 +117,7 @@ internal sealed partial class Follower
             (need == GroundNeeds.SoilOff || need == GroundNeeds.GreaseOff)
             && appraised.Facts.Soil is Soil.Greasy or Soil.Tarry or Soil.Sooty
             && now.Get(Facets.Soil) == start.Get(Facets.Soil)
-            && act is { Operation.Role: not CoatRole.None } or { Operation.Group: Group.Repair or Group.Fill }
+            && act is { Operation.Role: not CoatRole.None } or { Operation.Group: Group.Repair or Group.Fill or Group.Decontaminate or Group.Abrade }
             && !(written is not null && Topics.Spoken(GroundNeeds.GreaseOff, now, written))
         )
         {

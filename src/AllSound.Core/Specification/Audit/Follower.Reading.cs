@@ -48,6 +48,11 @@ internal sealed partial class Follower
                 read = read with { Weight = read.Weight + NoFilm };
             }
 
+            if (act.Operation.Role != CoatRole.None && step.Product is null && !Unsaid.Suits(act, condition, Passes(act, condition)))
+            {
+                read = read with { Weight = read.Weight + NotForIt };
+            }
+
             read = next is null || Leads(read, next) ? read : read with { Weight = read.Weight + LeadsNowhere };
             // What is not for such a ground is no way out of what is wrong with work that is made for it, or of a danger.
             if (best is { Unsuited: false } && read.Unsuited && (Made(best.Act, condition) || best.Flaws.Exists(f => f.Severity == Severity.Danger)))
@@ -66,6 +71,9 @@ internal sealed partial class Follower
 
     // Weight of a reading that rubs down a film where there is none. Judgement.
     private const double NoFilm = 3;
+
+    // Weight of a coat that nobody named and that is not made for such a ground. Judgement.
+    private const double NotForIt = 2;
 
     private static bool RubsFilm(Act act) => act.Operation.Id is "ab_gloss" or "st_wet_abrade";
 

@@ -109,6 +109,11 @@ internal sealed partial class Follower
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
             // Coats that were not understood are judged as nothing, neither as laid nor as missing; and lines by which nothing is done ask for none.
+            if (need.Severity == Severity.Poor && IsLeft(run.Acts))
+            {
+                continue;
+            }
+
             if (need.Severity == Severity.Poor && (said.Any(s => s.UnreadCoats) || (said.Length > 0 && steps.Count == 0)))
             {
                 run.Notes.Add((steps.Count, need));
@@ -131,6 +136,9 @@ internal sealed partial class Follower
             Cleans = cleans,
         };
     }
+
+    // Whoever leaves asbestos to those who are licensed for it paints nothing, and misses no coat.
+    private static bool IsLeft(IReadOnlyCollection<Act> acts) => acts.Any(a => a.Operation.Id == "ms_asb_stop") && acts.All(a => a.Operation.Role != CoatRole.Finish);
 
     private static bool IsSameLine(SequenceStep one, SequenceStep other) =>
         one.Words is not null && one.Words == other.Words && one.Line == other.Line && one.Operation == other.Operation;

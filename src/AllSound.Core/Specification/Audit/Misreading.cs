@@ -18,8 +18,13 @@ internal static class Misreading
         at => at.Act.Needs.Contains(GroundNeeds.FillerOn) && at.Now.Get(Facets.Fill) != Fill.Proud,
         // Between coats that nobody laid, nothing is rubbed.
         at => at.Act.Operation.Group == Group.Denib && at.Now.Get(Facets.Cover) == Cover.None,
-        // Plastic is padded, and not sanded as wood is.
-        at => at.Act.Operation.Id is "ab_wood_bare" or "ab_wood_bare_wet" && at.Now.Get(Facets.Substrate) == Substrate.Laminate,
+        // Where nothing was painted, no lead dust is cleaned down.
+        at => at.Act.Operation.Id == "dc_lead_clean" && at.Start.Get(Facets.Film) == Film.None,
+        // Wood filler is for wood.
+        at => at.Act.Operation.Id == "rp_wood_fill" && Substrates.Of(at.Now.Get(Facets.Substrate)).Family != SubstrateFamily.Wood,
+        at => at.Act.Operation.Id == "rp_metal_fill" && Substrates.Of(at.Now.Get(Facets.Substrate)).Family is not (SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous),
+        // What is no wood is not sanded as wood is, nor a wall padded as tile or plastic.
+        at => at.Act.Operation.Group == Group.Abrade && at.Act.Needs.Any(n => !n.Any.IsEmpty && n.Any.All(t => t.Facet == Facets.Substrate) && !n.Holds(at.Now)),
         // Where there is no film, no edge of it is feathered.
         at => at.Act.Operation.Id is "ls_feather" or "ls_feather_wet" && at.Start.Get(Facets.Film) == Film.None,
     ];

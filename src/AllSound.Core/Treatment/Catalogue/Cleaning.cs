@@ -273,7 +273,13 @@ internal static class Cleaning
             Title = "Neutralise the alkali, then rinse",
             Do = "Dilute citric or acetic rinse, bought ready, 5 to 15 minutes, then water twice. Prove it with pH paper.",
             Needs = [GroundNeeds.SootDry, SiteNeeds.AccessSafe, SiteNeeds.Covered, SiteNeeds.ElectricsSafe, SiteNeeds.LeadControlled],
-            Gives = [Set(F.Residue, Residue.None, F.Residue.Is(Residue.Alkali)), Set(F.Dust, Presence.None)],
+            Gives =
+            [
+                Set(F.Residue, Residue.None, F.Residue.Is(Residue.Alkali)),
+                // Alkali in wood was left by a dip or a cleaner; that of lime and cement comes back.
+                Set(F.Alkalinity, Alkalinity.Neutral, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood))),
+                Set(F.Dust, Presence.None),
+            ],
             Extent = Extent.Whole,
             Rate = 7,
             RateNarrow = 12,

@@ -107,6 +107,37 @@ internal static class MetalPreparation
         },
         new()
         {
+            Id = "ab_metal_wet",
+            Group = Group.Abrade,
+            Title = "Rub rusted metal wet by hand",
+            Do = "Wet-or-dry or emery 80 to 120, kept wet, to bright metal; feather onto the sound film. Wipe the slurry into a bag, dry the metal at once with a rag and prime it in the same shift.",
+            Needs =
+            [
+                SiteNeeds.AccessSafe,
+                SiteNeeds.Covered,
+                SiteNeeds.LeadControlled,
+                SiteNeeds.AsbestosAbsent,
+                OnIron,
+                GroundNeeds.LooseOff,
+                GroundNeeds.GreaseOff,
+                .. AllDry,
+            ],
+            Gives = [.. Cleaned(Prep.Power, Rust.Light), Set(F.Step, Presence.None)],
+            Extent = Extent.Bare,
+            Rate = 2,
+            FixedHours = 0.2,
+            Uses = [new(Sundries.Abrasive, 0.3)],
+            Leaves = new(Drying.Wash, 0.25, 0.5),
+            Tool = "wet-or-dry or emery 80 to 120, dry rags",
+            Accept = "bright metal, dry, no bloom of new rust when the primer goes on",
+            Protection = FilmStripping.LeadWear,
+            Cautions = ["Slurry is waste: bag it, never down a drain."],
+            Hazard = 1.4,
+            School = "S12 ladder of tools",
+            Source = Iso8501,
+        },
+        new()
+        {
             Id = "ab_metal_power",
             Group = Group.Abrade,
             Title = "Power-tool rusted metal",

@@ -194,6 +194,7 @@ internal static class Sealing
             Group = Group.StainBlock,
             Title = "Block tannin with two coats of waterborne stain block",
             Do = "Two coats, 24 hours apart; no washing between.",
+            Needs = [FilmStripping.OnWood],
             Role = CoatRole.Primer,
             Products = [WallCoatings.StainBlockWater],
             Coats = 2,

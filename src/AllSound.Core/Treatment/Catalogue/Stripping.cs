@@ -115,27 +115,31 @@ internal static class Stripping
             Set(F.Grey, Presence.None),
             Set(F.Powder, Powder.None, F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood)))
         ),
-        FilmStripping.Strip(
-            "st_wax_solvent",
-            "Take the wax off with white spirit",
-            "Fine bronze or nylon pad, white spirit, wipe with clean cloths, three times; no steel wool on oak.",
-            rate: 4,
-            narrow: 8,
-            moulded: 3,
-            carved: 2,
-            Residue.None,
-            new(Drying.Wash, 12, 24),
-            [FilmIs("wax-film", "the film is wax", Film.Wax), P.FreshAir],
-            [new(Sundries.Spirit, 0.15)],
-            "S8 to bare",
-            "a drop of water spreads",
-            ["Ventilate; no ignition.", "Rags: flat outside or under water in a lidded bin."],
-            hazard: 2.5,
-            Source.Practice
-        ) with
-        {
-            Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
-        },
+        Also(
+            FilmStripping.Strip(
+                "st_wax_solvent",
+                "Take the wax off with white spirit",
+                "Fine bronze or nylon pad, white spirit, wipe with clean cloths, three times; no steel wool on oak.",
+                rate: 4,
+                narrow: 8,
+                moulded: 3,
+                carved: 2,
+                Residue.None,
+                new(Drying.Wash, 12, 24),
+                [FilmIs("wax-film", "the film is wax", Film.Wax), P.FreshAir],
+                [new(Sundries.Spirit, 0.15)],
+                "S8 to bare",
+                "a drop of water spreads",
+                ["Ventilate; no ignition.", "Rags: flat outside or under water in a lidded bin."],
+                hazard: 2.5,
+                Source.Practice
+            ) with
+            {
+                Waste = "hazardous: solvent sludge and rags, in a lidded metal bin",
+            },
+            // What dissolves the wax dissolves the grease in it.
+            Set(F.Soil, Soil.Clean, F.Soil.Is(Soil.Greasy))
+        ),
         FilmStripping.Strip(
             "st_shellac_alcohol",
             "Take the shellac off with alcohol",

@@ -7,13 +7,16 @@ namespace AllSound.Core.Specification;
 /// <summary>Manners of products and mixtures.</summary>
 internal static partial class Manners
 {
+    // Share of the face that is loose from which the old oil paint is coming away as a whole. Judgement.
+    private const double ComingAway = 0.15;
+
     private static IEnumerable<Manner> Grounds() =>
         [
             Fails(
                 "alkyd-on-zinc",
                 "oil or alkyd paint lies straight on zinc",
                 "Oil turns to soap on zinc, and the paint comes off in sheets.",
-                "Put a primer made for galvanised steel under it: waterborne acrylic or two-part epoxy, or a bonding primer."
+                "Take off what comes away, and put a primer made for galvanised steel under the new paint: waterborne acrylic or two-part epoxy, or a bonding primer."
             ) with
             {
                 Seen = true,
@@ -21,7 +24,7 @@ internal static partial class Manners
                     at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None } act
                     && (act.Operation.Role != CoatRole.Spot || (act.Product.Cover is Cover.MetalAlkyd or Cover.WoodAlkyd && at.Start.Get(Facets.Film) == Film.None))
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
-                    && at.Now.Get(Facets.Film) == Film.None
+                    && (at.Now.Get(Facets.Film) == Film.None || (at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Facts.LooseShare >= ComingAway))
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",
@@ -58,6 +61,7 @@ internal static partial class Manners
                 Seen = true,
                 When = at =>
                     at.Act is { Product: { Carrier: Carrier.Spirit, Alkali: < 3 }, Operation.Role: not (CoatRole.None or CoatRole.Spot) }
+                    && at.Ground != SubstrateFamily.Wood
                     && at.Start.Get(Facets.Alkalinity) is Alkalinity.High or Alkalinity.Mild
                     && at.Now.Get(Facets.Film) == Film.None
                     && at.Now.Get(Facets.Cover) == Cover.None,
