@@ -14,7 +14,10 @@ public sealed partial class LineReaderTests
     [Fact]
     public void Numbers_that_run_on_from_line_to_line_are_no_part_of_what_is_said()
     {
-        string[] read = [.. LineReader.Read("learnt today:\n1 sand with 120\n2 knotting on knots x2\n3 dust\n4 white acrylic primer undercoat").Select(l => l.Step?.Operation ?? "?")];
+        string[] read =
+        [
+            .. LineReader.Read("learnt today:\n1 sand with 120\n2 knotting on knots x2\n3 dust\n4 white acrylic primer undercoat").Select(l => l.Step?.Operation ?? "?"),
+        ];
         Assert.Equal(["?", "ab_gloss", "sb_knot", "du_vac", "sp_wood"], read);
         // One number by itself is one that is said.
         Assert.Equal(2, LineReader.Read("2 coats matt").Count(l => l.Step is { Operation: "tc_emul_roll" }));

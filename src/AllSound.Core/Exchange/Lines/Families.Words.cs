@@ -111,7 +111,7 @@ internal static partial class Families
 
     // A coat alone may be of anything.
     [GeneratedRegex(
-        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
+        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss(?:ed)?|varnished|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex PaintNamed();
@@ -189,7 +189,10 @@ internal static partial class Families
     private static partial Regex SandOff();
 
     // Off a film or off wood: what lies there decides.
-    [GeneratedRegex(@"\bde-?wax\w*\b|\bwax\b[^.;]*\b(?:off|spirit|turps)\b|\b(?:spirit|turps)\b[^.;]*\bwax\b|\b(?:remov|lift|strip|clean)\w*\b[^.;]*\bwax\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\bde-?wax\w*\b|\bwax\b[^.;]*\b(?:off|spirit|turps)\b|\b(?:spirit|turps)\b[^.;]*\bwax\b|\b(?:remov|lift|strip|clean)\w*\b[^.;]*\bwax\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Dewax();
 
     // Made for the weather.
@@ -267,7 +270,10 @@ internal static partial class Families
     private static partial Regex AllOverSaid();
 
     // A coat, whatever it is laid on: "first coat on the patches".
-    [GeneratedRegex(@"^(?:the\s+)?(?:first|second|third|one|two|three|1st|2nd)\s+(?:(?:full|thin|good)\s+)?coats?\b(?!\s+(?:of\s+)?(?:filler|plaster|render|skim))", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:the\s+)?(?:first|second|third|one|two|three|1st|2nd)\s+(?:(?:full|thin|good)\s+)?coats?\b(?!\s+(?:of\s+)?(?:filler|plaster|render|skim))",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex CoatLed();
 
     // What is keyed is a film.

@@ -124,7 +124,11 @@ internal static partial class Families
 
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
     public static Operation? First(string part) =>
-        All.FirstOrDefault(f => (f.Said.IsMatch(part) && !(CoatLed().IsMatch(part) && f.Operations.All(o => Operations.Find(o)!.Role == CoatRole.None))) && (f.Operations != Finishes || PaintNamed().IsMatch(part))) is { Operations: { } some }
+        All.FirstOrDefault(f =>
+            (f.Said.IsMatch(part) && !(CoatLed().IsMatch(part) && f.Operations.All(o => Operations.Find(o)!.Role == CoatRole.None)))
+            && (f.Operations != Finishes || PaintNamed().IsMatch(part))
+        )
+            is { Operations: { } some }
         && !string.Equals(part.Trim(' ', '.'), "paint", StringComparison.OrdinalIgnoreCase)
             ? some.Select(o => Operations.Find(o)!).FirstOrDefault(o => Fits(part, o) && (o.Products.IsEmpty || o.Products.Any(p => Narrowed(part, p))))
                 ?? Operations.Find(some[0])

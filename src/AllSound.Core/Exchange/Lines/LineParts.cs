@@ -35,11 +35,17 @@ internal static partial class LineParts
     /// <summary>True when a part only names the grit of what was said before: "80 grit".</summary>
     public static bool OnlyGrit(string part) => GritAlone().IsMatch(part);
 
-    [GeneratedRegex(@"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex GritAlone();
 
     /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
-    public static bool Repeats(string part) => Again().IsMatch(part);
+    public static bool Repeats(string part) => Again().IsMatch(Clock().Replace(part, ""));
+
+    [GeneratedRegex(@"^(?:at\s+)?\d{1,2}[.:][0-5]\d\s+")]
+    private static partial Regex Clock();
 
     /// <summary>True when the first thing that a part says to do prepares, so that no paint named in it is put on.</summary>
     public static bool Prepares(string part) => Chemical().IsMatch(part) || Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
@@ -110,7 +116,9 @@ internal static partial class LineParts
     private static partial Regex Prime();
 
     [GeneratedRegex(
-        @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:" + Opening + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
+        @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:(?:second|third|fourth)\s*(?:[.;,]|$)|"
+            + Opening
+            + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Pieces();
@@ -137,7 +145,7 @@ internal static partial class LineParts
     private static partial Regex Again();
 
     [GeneratedRegex(
-        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ing)|undercoat(?:ing)?|paint(?:ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ed|ing)|undercoat(?:ed|ing)?|paint(?:ed|ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Verbs();

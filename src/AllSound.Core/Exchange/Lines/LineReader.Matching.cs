@@ -64,7 +64,7 @@ public static partial class LineReader
             // What goes all over is no spot.
             var spots = name.Of.Role == CoatRole.Spot && Families.AllOver(part) ? 1 : 0;
             // A primer is no finish, though one is named with it.
-            var primes = name.Of.Role == CoatRole.Finish && words.Contains("prime") ? 3 : 0;
+            var primes = name.Of.Role == CoatRole.Finish && words.Contains("prime") ? 6 : 0;
             ranked.Add((name, said + fits - primes - spots + (Near * Weight(words.Where(name.Words.Contains)))));
         }
 

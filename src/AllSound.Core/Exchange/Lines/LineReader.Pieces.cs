@@ -97,7 +97,9 @@ public static partial class LineReader
         foreach (var piece in pieces)
         {
             var alone = LineWaits.IsAll(piece) ? null : Chief(piece);
-            var onward = joined.Count > 0 && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null && !LineParts.Repeats(piece)));
+            var onward =
+                joined.Count > 0
+                && (LineParts.OnlyDries(piece) || (alone is null && !StandsAlone(piece)) || (alone == before && alone is not null && !LineParts.Repeats(piece)));
             if (
                 joined.Count > 0
                 && (

@@ -24,11 +24,14 @@ public static partial class LineReader
 
         public double? Clock { get; set; }
 
-        // The painting is begun on the day that the lines before speak of.
-        public bool CoatThatDay { get; set; }
+        // The painting is begun on the day that the lines before speak of: hours to the next step of it.
+        public double? Begun { get; set; }
 
         // The clock time was said in the line that is being read.
         public bool SameLine { get; set; }
+
+        // The line that is being read is of the same day as the one before.
+        public bool ThatDay { get; set; }
 
         // The last day that was said, and whether by its name.
         public (int Last, bool Named)? Day { get; set; }
@@ -61,18 +64,25 @@ public static partial class LineReader
                     placed[of] = placed[of] with { Step = coat with { WaitHours = coat.WaitHours ?? SameDay(at) } };
                 }
 
-                at.CoatThatDay |= waits.CoatThatDay;
+                at.Begun = waits.CoatThatDay ? LineWaits.SameAfternoon : at.Begun;
                 at.Pending = (waits.Before ?? waits.After) is { } more ? (at.Pending ?? 0) + more : at.Pending;
                 continue;
             }
 
             var coats = Coats(part.Line, part.Step);
-            var begins = at.CoatThatDay && Is(part, o => o.Role != CoatRole.None);
-            at.CoatThatDay &= !begins;
+            var begun = at.Begun;
+            at.Begun = begun is null || Is(part, o => o.Role != CoatRole.None) ? null : Moments;
             for (var coat = 0; coat < coats; coat++)
             {
                 // Within a day of what came before, whatever the hour.
-                var before = coat == 0 ? waits.Before ?? Since(waits, at) ?? at.Pending ?? (waits.SameDay ? SameDay(at) : (double?)null) ?? (begins ? LineWaits.SameAfternoon : (double?)null) : waits.Between ?? waits.After;
+                var before =
+                    coat == 0
+                        ? waits.Before
+                            ?? Since(waits, at)
+                            ?? at.Pending
+                            ?? (waits.SameDay ? SameDay(at) : (double?)null)
+                            ?? (at.Last is { } last && Is(last, Fills) ? null : begun)
+                        : waits.Between ?? waits.After;
                 var waited = Waited(part, before, first: at.Last is null);
                 waited = waited with { Number = number, Step = waited.Step! with { Line = number, Words = part.Line } };
                 placed.Add(waited);
@@ -98,12 +108,15 @@ public static partial class LineReader
         return placed;
     }
 
+    // What is done on the way to a coat of the same afternoon follows at once. Hours, judgement.
+    private const double Moments = 0.1;
+
     // Between coats of a day the usual wait; after other work it is begun when that is done. Hours, judgement.
     private static double SameDay(Position at) => at.Last is { } last && Is(last, o => o.Role != CoatRole.None) ? 4 : 1;
 
     // From one clock time to the next on the same day.
     private static double? Since(LineWaits waits, Position at) =>
-        waits is { Clock: { } now } && at.Clock is { } then && now > then && (waits.SameDay || at.SameLine) ? now - then : null;
+        waits is { Clock: { } now } && at.Clock is { } then && now > then && (waits.SameDay || at.SameLine || at.ThatDay) ? now - then : null;
 
     // What the line says of how it is done goes with the step whose words say it, or else with the line.
     private static List<ReadLine> Mannered(List<ReadLine> placed, string line, int number)
@@ -166,7 +179,7 @@ public static partial class LineReader
     private static partial Regex Ordinal();
 
     [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatCount();

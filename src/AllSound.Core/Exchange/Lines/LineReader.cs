@@ -93,6 +93,7 @@ public static partial class LineReader
         var plain = line;
         if (LineShorthand.Dated(plain, at.Day is { Named: true } day ? day.Last : null) is { } dated)
         {
+            at.ThatDay = at.Day is { } same && same.Named == dated.Named && same.Last == dated.First;
             // From one day to the next, begun at about the same hour; from a number to a name nothing can be told.
             at.Pending =
                 at is { Day: { } before, Last: not null } && before.Named == dated.Named && dated.First > before.Last
@@ -142,7 +143,11 @@ public static partial class LineReader
         {
             if (kind != LineKind.Work)
             {
-                read.Add(kind == LineKind.Denied ? (Denied(words), default) : (Told(words, kind), kind == LineKind.Remark ? default : LineWaits.Of(words)));
+                read.Add(
+                    kind == LineKind.Denied
+                        ? (Denied(words), default)
+                        : (Told(words, kind), kind == LineKind.Remark && !LineWaits.Begins(words) ? default : LineWaits.Of(words))
+                );
                 continue;
             }
 
@@ -165,9 +170,13 @@ public static partial class LineReader
                 continue;
             }
 
-            var again = LineParts.Repeats(words) || LineParts.OnlyCoats(words)
-                ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish)) ?? at.Finish ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None)) ?? at.Coat
-                : null;
+            var again =
+                LineParts.Repeats(words) || LineParts.OnlyCoats(words)
+                    ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish))
+                        ?? at.Finish
+                        ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None))
+                        ?? at.Coat
+                    : null;
             var striped = LineParts.Repeats(words) && last is { Step.Operation: Striping } && at.Striped is { } band ? WholeCoat(band) : null;
             var one =
                 striped is not null ? Whole(Understood(words, striped, at.Striped, 1, []))
@@ -391,7 +400,7 @@ public static partial class LineReader
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
     [GeneratedRegex(
-        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|(?:step|task|item|stage|job|op(?:eration)?|clause)\s+\d+(?:\.\d+)?\s*[.:)]?|[a-h][.)]|[-*•–>])\s*)+",
+        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|(?:step|task|item|stage|job|op(?:eration)?|clause)\s+\d+(?:\.\d+)?\s*[.:)]?|[a-h][.)]|(?-i:x{0,2}(?:ix|iv|vi{0,3}|i{1,3}))[.)]\s|[-*•–>])\s*)+",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Numbering();

@@ -41,8 +41,10 @@ internal static partial class LineShorthand
         (Forty(), "40 %"),
         (Fifty(), "50 %"),
         (Passes(), "coats"),
+        (Goes(), "coats of"),
         // Asked and answered by the writer himself.
         (AskedNo(), "not ${thing}, "),
+        (TakesOff(), "take "),
         // Somebody tells what the painter says he will do.
         (HeSays(), ""),
         // Who does it is the writer: "I wash", "then we sand".
@@ -98,7 +100,7 @@ internal static partial class LineShorthand
     public static string[] Days(string line) => Dates().Split(line);
 
     [GeneratedRegex(
-        @"^\W*(?:days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:))(?:\s+(?:morning|afternoon|am|pm))?\s*[:.,–-]\s*)",
+        @"^\W*(?:days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}[.:][0-5]\d\b)))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Date();
@@ -112,10 +114,7 @@ internal static partial class LineShorthand
     )]
     private static partial Regex Myself();
 
-    [GeneratedRegex(
-        @"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+",
-        RegexOptions.IgnoreCase
-    )]
+    [GeneratedRegex(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase)]
     private static partial Regex Beginning();
 
     [GeneratedRegex(@"\brubbers?\s+of\s+(?:the\s+)?(?:shellac|(?:french\s+)?polish)\b", RegexOptions.IgnoreCase)]
@@ -144,6 +143,9 @@ internal static partial class LineShorthand
 
     [GeneratedRegex(@"\bwi\s+", RegexOptions.IgnoreCase)]
     private static partial Regex WithThe();
+
+    [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)go(?:es)?\s+of\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Goes();
 
     // A sprayer counts passes; a sander's are none.
     [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)pass(?:es)?\b(?!\s+(?:of|with)\s+(?:the\s+)?(?:sander|disc|paper|drum|\d))", RegexOptions.IgnoreCase)]
@@ -187,6 +189,9 @@ internal static partial class LineShorthand
         RegexOptions.IgnoreCase
     )]
     private static partial Regex HeSays();
+
+    [GeneratedRegex(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TakesOff();
 
     [GeneratedRegex(@"(?<=\b\d)ct[sz]\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsAfterCount();

@@ -48,6 +48,8 @@ internal static partial class LineWords
         // What a floor is laid of.
         (WoodBlocks(), " "),
         (WaterBlast(), " pressure wash "),
+        // Shot that is caught with what it takes off.
+        (CaptiveBlast(), " shotcapture "),
         // Homes, and no abrading.
         (Homes(), " "),
     ];
@@ -67,6 +69,8 @@ internal static partial class LineWords
         ["primed"] = "prime",
         ["priming"] = "prime",
         ["undercoated"] = "undercoat",
+        ["glossed"] = "gloss",
+        ["glossing"] = "gloss",
         ["hoover"] = "vacuum",
         ["vac"] = "vacuum",
         ["vacced"] = "vacuum",
@@ -221,10 +225,16 @@ internal static partial class LineWords
     [GeneratedRegex(@"\b(?:tapes?\s+(?:pulled|off|comes?\s+off)|pull\w*\s+(?:the\s+|off\s+the\s+)?tape)\b", RegexOptions.IgnoreCase)]
     private static partial Regex TapeOff();
 
-    [GeneratedRegex(@"(?<=\bcoats?\s+(?:of\s+)?)flat\b|\bflat\s+(?=x\s*\d|white|black|oil|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"(?<=\bcoats?\s+(?:of\s+)?)flat\b|\bflat\s+(?=x\s*\d|white|black|oil|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex FlatSheen();
 
-    [GeneratedRegex(@"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:(?:primed|painted|sealed|coated|filled)\s+\w+|(?:patch(?:es)?|repairs?)(?:\s+and\s+(?:the\s+)?bare)?\b)", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:on|over|to|onto)\s+(?:the\s+)?(?:(?:primed|painted|sealed|coated|filled)\s+\w+|(?:patch(?:es)?|repairs?)(?:\s+and\s+(?:the\s+)?bare)?\b)",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex OnPrimed();
 
     // Off and on are told apart.
@@ -285,6 +295,9 @@ internal static partial class LineWords
     [GeneratedRegex(@"\b(?:loose|wood(?:en)?|oak|parquet|floor)\s+blocks?\b|\bblock\s+floor\b", RegexOptions.IgnoreCase)]
     private static partial Regex WoodBlocks();
 
+    [GeneratedRegex(@"\b(?:captive|dust[\s-]?free|vacuum)[\s-]+shot[\s-]*blast\w*", RegexOptions.IgnoreCase)]
+    private static partial Regex CaptiveBlast();
+
     [GeneratedRegex(@"\bwater[\s-]?blast\w*\b", RegexOptions.IgnoreCase)]
     private static partial Regex WaterBlast();
 
@@ -295,7 +308,7 @@ internal static partial class LineWords
     [GeneratedRegex(@"\bfiller\s+(?=(?:along|in|into)\s)", RegexOptions.IgnoreCase)]
     private static partial Regex FillerIn();
 
-    [GeneratedRegex(@"\b(?:fillers?|fillings?|filled\s+(?:areas?|patches|holes|spots|places))\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"\b(?:fillers?|fillings?|filled\s+(?:areas?|patches|holes|spots|places)|(?<=\bprim\w*\s+(?:the\s+)?)fill)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Filler();
 
     [GeneratedRegex(@"\b(?:clean|clear|tidy)(?:ing)?\s+up\b", RegexOptions.IgnoreCase)]

@@ -16,7 +16,8 @@ internal static class MannerPhrases
     private const string Coat = @"(?:coat|paint|gloss|finish|primer|undercoat|topcoat|eggshell|satin|varnish|emulsion)";
 
     // A coat that hides, said to go on what is bare.
-    private const string Film = @"\b(?:undercoat|gloss|satin\w*|eggshell|enamel|top\s*coat)\b[^.;,]*\b(?:on|over|on\s?to)\s+(?:the\s+)?(?:bare|raw)\s+";
+    private const string Film =
+        @"\b(?:undercoat(?:ed)?|gloss(?:ed)?|satin\w*|eggshell|enamel|top\s*coat)\b[^.;,]*\b(?:on|over|on\s?to)\s+(?:the\s+)?(?:(?:bare|raw)\s+|(?<=\bstraight\s+on\s+the\s+))";
 
     /// <summary>By manner: its expressions; those that speak of a neglect count where the line denies something.</summary>
     public static ImmutableArray<(string Manner, Regex Said, bool Denial)> All { get; } =
@@ -34,7 +35,10 @@ internal static class MannerPhrases
             "flame-near-solvent",
             @"\b(?:pilot\s+(?:light\s+)?(?:on|lit|left|stays)|(?:heater|stove|fire|boiler|candle|burner|furnace)s?\s+(?:is\s+|stays\s+|left\s+)?(?:on|lit|going|burning|running))\b"
         ),
-        Said("smoking", @"(?<!\b(?:years|pipe|tobacco|cigar\w*|old|fire|of)\s+(?:\w+\s+)?)\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage|mark))"),
+        Said(
+            "smoking",
+            @"(?<!\b(?:years|pipe|tobacco|cigar\w*|old|fire|of)\s+(?:\w+\s+)?)\bsmok(?:e|es|ing)\b(?!\s+(?:detector|alarm|seal|brush|strip|stain|damage|mark))"
+        ),
         Said(
             "live-sockets",
             @"\b(?:sockets?|outlets?|switch(?:es)?|power|electrics?)\s+(?:still\s+|left\s+)?(?:live|on|hot)\b|\blive\s+(?:sockets?|outlets?|switch)|\b(?:sockets?|outlets?|switch(?:es)?)\b(?:(?!\b(?:not|no|never|un)\b|n't)[^.;]){0,12}\blive\b"
@@ -87,7 +91,7 @@ internal static class MannerPhrases
             "run-off",
             @"\b(?:run[\s-]?off|rinse|wash(?:ings|\s+water)?|water|it|let\s+it)\b[^.;]*\b(?:to|into|down|in)\s+(?:the\s+)?(?:pond|stream|river|drain|gull(?:y|ies)|sewer|ditch|lake|sea|road)\b"
         ),
-        Said("scorch", @"\b(?:until|till)\s+it\s+smokes|\bscorch|\bfull\s+heat\b|\b[5-9]\d\d\s*(?:deg|°|c\b)"),
+        Said("scorch", @"\b(?:until|till)\s+it\s+smok(?:es|ed)|\bwent\s+black\b|\bcharred\b|\bscorch|\bfull\s+heat\b|\b[5-9]\d\d\s*(?:deg|°|c\b)"),
         Said("sheets-on-stair", @"\b(?:plastic|polythene|loose)\s+(?:dust\s*)?sheets?\b[^.;]*\bstairs?\b"),
         Said("fire-seal", @"\b(?:paint|coat|gloss|brush|satin\w*)\w*\b[^.;]*\b(?:intumescent|smoke\s+(?:seal|brush)|fire\s+seal|fire\s+strip)"),
         Said("gas-heater", @"\b(?:flueless|calor|bottled?\s+gas|gas|paraffin|kerosene|space|propane)\s+(?:gas\s+)?heaters?\b"),

@@ -139,6 +139,7 @@ internal static partial class OperationPhrases
         [
             "scrape",
             "scrape loose",
+            "brush loose",
             "scrape flaking",
             "remove loose",
             "remove flaking",
@@ -237,7 +238,7 @@ internal static partial class OperationPhrases
         ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "allow plaster dry"],
         ["st_grind_floor"] = ["grind paint off floor", "grind coating off", "diamond grind paint"],
         ["ab_plaster"] = ["dull plaster", "sand polished plaster", "key plaster"],
-        ["ab_concrete"] = ["diamond head", "grind floor", "diamond grind", "grind concrete", "scabble floor"],
+        ["ab_concrete"] = ["shotcapture", "diamond head", "grind floor", "diamond grind", "grind concrete", "scabble floor"],
         ["dr_wipe"] = ["wipe dry", "dry cloth", "towel dry", "mop dry"],
         ["dr_force"] = ["dehumidifier", "dehumidify", "force dry", "heaters dry"],
         ["ac_lift"] = ["lift sheets only", "lift coverings only"],

@@ -109,7 +109,7 @@ internal sealed partial class Follower
         foreach (var need in goal.Needs.Where(n => n != Needs.SiteCleared && !n.Holds(condition) && !(n == Needs.FullFinish && CountsAll(run.Acts))))
         {
             // Coats that were not understood are judged as nothing, neither as laid nor as missing; and lines by which nothing is done ask for none.
-            if (need.Severity == Severity.Poor && IsLeft(run.Acts))
+            if (need.Severity == Severity.Poor && (IsLeft(run.Acts) || IsLeftBare(run.Acts)))
             {
                 continue;
             }
@@ -139,6 +139,9 @@ internal sealed partial class Follower
 
     // Whoever leaves asbestos to those who are licensed for it paints nothing, and misses no coat.
     private static bool IsLeft(IReadOnlyCollection<Act> acts) => acts.Any(a => a.Operation.Id == "ms_asb_stop") && acts.All(a => a.Operation.Role != CoatRole.Finish);
+
+    // Nor does whoever writes that nothing is to be painted.
+    private bool IsLeftBare(IReadOnlyCollection<Act> acts) => acts.All(a => a.Operation.Role == CoatRole.None) && Topics.LeftBare(said.Select(s => s.Words));
 
     private static bool IsSameLine(SequenceStep one, SequenceStep other) =>
         one.Words is not null && one.Words == other.Words && one.Line == other.Line && one.Operation == other.Operation;

@@ -44,6 +44,16 @@ internal static partial class Topics
     /// <param name="written">The words of the sequence.</param>
     public static bool LeadWaste(IEnumerable<string> written) => written.Any(Hazardous().IsMatch);
 
+    /// <summary>True where words say that nothing is put on it.</summary>
+    /// <param name="written">The words of the sequence that are no steps.</param>
+    public static bool LeftBare(IEnumerable<string> written) => written.Any(Bare().IsMatch);
+
+    [GeneratedRegex(
+        @"\bno\s+(?:more\s+)?(?:paint|coats?|sealer|finish)\b|\b(?:not|never|don'?t)\b[^.;]*\b(?:paint|coat|seal|varnish)(?:ed)?\b|\bleave\b[^.;]*\b(?:bare|unpainted)\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Bare();
+
     [GeneratedRegex(@"\b(?:stain[\s-]?block\w*|tannin|shellac)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Tannin();
 

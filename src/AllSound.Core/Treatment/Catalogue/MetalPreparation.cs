@@ -110,7 +110,8 @@ internal static class MetalPreparation
             Id = "ab_metal_wet",
             Group = Group.Abrade,
             Title = "Rub rusted metal wet by hand",
-            Do = "Wet-or-dry or emery 80 to 120, kept wet, to bright metal; feather onto the sound film. Wipe the slurry into a bag, dry the metal at once with a rag and prime it in the same shift.",
+            Do =
+                "Wet-or-dry or emery 80 to 120, kept wet, to bright metal; feather onto the sound film. Wipe the slurry into a bag, dry the metal at once with a rag and prime it in the same shift.",
             Needs =
             [
                 SiteNeeds.AccessSafe,

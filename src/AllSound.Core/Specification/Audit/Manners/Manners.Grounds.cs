@@ -148,6 +148,7 @@ internal static partial class Manners
                 Covers = ["bare-sealed"],
                 When = at =>
                     at.Act is { Operation.Role: CoatRole.Finish, Operation.Id: "tc_masonry" or "tc_masonry_elastic" }
+                    && at.Surface.Brief.Finish != FinishFamily.Masonry
                     && (at.Surface.Element is Element.Floor or Element.Step || at.Ground == SubstrateFamily.Wood),
             },
             Fails(

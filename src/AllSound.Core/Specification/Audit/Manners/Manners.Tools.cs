@@ -79,7 +79,9 @@ internal static partial class Manners
                 Seen = true,
                 Yields = ["soil-off", "grease-off"],
                 When = at =>
-                    at.Act is { Operation.Group: Group.Abrade } act
+                    // Scale is knocked off, which rubs nothing in.
+                    at.Act
+                        is { Operation.Group: Group.Abrade, Operation.Id: not ("ab_scale" or "ab_scale_hand") } act
                     && act.Effects.All(e => e.Facet != Facets.Soil)
                     && at.Facts.Soil == Soil.Greasy
                     && at.Now.Get(Facets.Soil) == at.Start.Get(Facets.Soil)
