@@ -113,6 +113,18 @@ test("what is written here and on another device stands on both, each line once"
   await expect(page.getByRole("region", { name: "Log" })).toContainText("from ben");
 });
 
+test("a coat that comes dry while the sheet lies open is told, and not before", async ({ page }) => {
+  await page.clock.install();
+  await page.goto("/sallow-ferry/site/waiting-room/panelling");
+  // Put down, cover, feather wet: what comes next waits for the water.
+  for (let i = 0; i < 3; i++) await done(page);
+  const told = page.locator(".dried");
+  await expect(told).not.toContainText("dry. Next:");
+  await page.clock.fastForward("06:00:00");
+  await expect(told).toContainText(/: dry\. Next: .+\./);
+  await accessible(page);
+});
+
 test.describe("without a network", () => {
   test.use({ serviceWorkers: "allow" });
 

@@ -75,19 +75,6 @@ public static partial class LineReader
         return read.ToImmutable();
     }
 
-    // Numbers that run on from line to line are no part of what the lines say: "1 sand", "2 knotting on knots".
-    private static bool Counted(string text)
-    {
-        var next = 1;
-        foreach (var line in text.AsSpan().EnumerateLines())
-        {
-            var digits = line.Trim()[..Math.Min(2, line.Trim().Length)].TrimEnd();
-            next += int.TryParse(digits, System.Globalization.NumberStyles.None, null, out var number) && number == next ? 1 : 0;
-        }
-
-        return next > 3;
-    }
-
     private static List<ReadLine> OfOneDay(string line, int number, Element? element, Position at, ImmutableArray<OwnProduct> products)
     {
         var plain = line;
@@ -398,15 +385,6 @@ public static partial class LineReader
     private static bool Fills(Operation operation) => operation.LeavesFill == Fill.Proud;
 
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
-
-    [GeneratedRegex(
-        @"^\s*(?:(?:\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))|(?:step|task|item|stage|job|op(?:eration)?|clause)\s+\d+(?:\.\d+)?\s*[.:)]?|[a-h][.)]|(?-i:x{0,2}(?:ix|iv|vi{0,3}|i{1,3}))[.)]\s|[-*•–>])\s*)+",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Numbering();
-
-    [GeneratedRegex(@"^\d{1,2}\s+(?=[a-z])", RegexOptions.IgnoreCase)]
-    private static partial Regex Count();
 
     [GeneratedRegex(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase)]
     private static partial Regex ThinAgain();

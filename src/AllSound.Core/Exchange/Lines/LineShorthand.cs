@@ -19,37 +19,9 @@ internal static partial class LineShorthand
         (WaterborneShort(), "waterborne"),
         (SolventShort(), "solvent based"),
         (PolyurethaneShort(), "polyurethane"),
-        // As it is spoken in the north.
-        (Nae(), "no "),
-        (Dinna(), "don't"),
-        (Twa(), "two"),
-        (Pent(), "paint"),
-        (Yin(), "one"),
-        (Atween(), "between"),
-        (Doon(), "down"),
-        (WithThe(), "with "),
         (Tenth(), "10 % water"),
-        // By its colour the paint is known that was ordered.
-        (ColourOn(), ", paint on"),
-        // What a test shows, and what follows from it.
-        (TestedSo(), "${test}, "),
-        (Five(), "5 %"),
-        (Ten(), "10 %"),
-        (Fifteen(), "15 %"),
-        (Twenty(), "20 %"),
-        (Thirty(), "30 %"),
-        (Forty(), "40 %"),
-        (Fifty(), "50 %"),
         (Passes(), "coats"),
         (Goes(), "coats of"),
-        // Asked and answered by the writer himself.
-        (AskedNo(), "not ${thing}, "),
-        (TakesOff(), "take "),
-        // Somebody tells what the painter says he will do.
-        (HeSays(), ""),
-        // Who does it is the writer: "I wash", "then we sand".
-        (Myself(), "${then}"),
-        (Beginning(), ""),
         // French polish goes on by the pad and is counted so.
         (Rubbers(), "coats of french polish"),
     ];
@@ -63,12 +35,19 @@ internal static partial class LineShorthand
             line = Onward().Replace(line, ", ");
         }
 
-        foreach (var (said, words) in Forms)
-        {
-            line = said.Replace(line, words);
-        }
+        line = Spoken.Replace(line, m => InTheNorth[m.Value]);
+        line = PerCent().Replace(line, m => $"{Figures[m.Groups["n"].Value]} %");
+        return Put(Put(line, Forms), Voices);
 
-        return line;
+        static string Put(string line, (Regex Said, string Words)[] forms)
+        {
+            foreach (var (said, words) in forms)
+            {
+                line = said.Replace(line, words);
+            }
+
+            return line;
+        }
     }
 
     /// <summary>
@@ -108,41 +87,8 @@ internal static partial class LineShorthand
     [GeneratedRegex(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase)]
     private static partial Regex Dates();
 
-    [GeneratedRegex(
-        @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep|hoover|vacuum|wet|lay|spread|scratch|feather|knot|undercoat|do)\w*\b)",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Myself();
-
-    [GeneratedRegex(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Beginning();
-
     [GeneratedRegex(@"\brubbers?\s+of\s+(?:the\s+)?(?:shellac|(?:french\s+)?polish)\b", RegexOptions.IgnoreCase)]
     private static partial Regex Rubbers();
-
-    [GeneratedRegex(@"\bnae\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Nae();
-
-    [GeneratedRegex(@"\b(?:dinna|dinnae|didna|didnae|winna|winnae)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Dinna();
-
-    [GeneratedRegex(@"\bpent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Pent();
-
-    [GeneratedRegex(@"\btwa\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Twa();
-
-    [GeneratedRegex(@"\byin\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Yin();
-
-    [GeneratedRegex(@"\batween\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Atween();
-
-    [GeneratedRegex(@"\bdoon\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Doon();
-
-    [GeneratedRegex(@"\bwi\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex WithThe();
 
     [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)go(?:es)?\s+of\b", RegexOptions.IgnoreCase)]
     private static partial Regex Goes();
@@ -151,47 +97,8 @@ internal static partial class LineShorthand
     [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)pass(?:es)?\b(?!\s+(?:of|with)\s+(?:the\s+)?(?:sander|disc|paper|drum|\d))", RegexOptions.IgnoreCase)]
     private static partial Regex Passes();
 
-    [GeneratedRegex(@"\bfive\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Five();
-
-    [GeneratedRegex(@"\bten\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Ten();
-
-    [GeneratedRegex(@"\bfifteen\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Fifteen();
-
-    [GeneratedRegex(@"\btwenty\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Twenty();
-
-    [GeneratedRegex(@"\bthirty\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Thirty();
-
-    [GeneratedRegex(@"\bforty\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Forty();
-
-    [GeneratedRegex(@"\bfifty\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Fifty();
-
-    [GeneratedRegex(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex TestedSo();
-
     [GeneratedRegex(@"\b(?:a|one)\s+tenth(?:\s+(?:of\s+)?water)?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Tenth();
-
-    [GeneratedRegex(
-        @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex ColourOn();
-
-    [GeneratedRegex(
-        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)(?:(?:he|she|they)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she|they)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
-        RegexOptions.IgnoreCase
-    )]
-    private static partial Regex HeSays();
-
-    [GeneratedRegex(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex TakesOff();
 
     [GeneratedRegex(@"(?<=\b\d)ct[sz]\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsAfterCount();
@@ -231,7 +138,4 @@ internal static partial class LineShorthand
 
     [GeneratedRegex(@"\bPU\b")]
     private static partial Regex PolyurethaneShort();
-
-    [GeneratedRegex(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase)]
-    private static partial Regex AskedNo();
 }

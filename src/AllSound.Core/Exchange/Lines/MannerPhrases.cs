@@ -91,7 +91,10 @@ internal static class MannerPhrases
             "run-off",
             @"\b(?:run[\s-]?off|rinse|wash(?:ings|\s+water)?|water|it|let\s+it)\b[^.;]*\b(?:to|into|down|in)\s+(?:the\s+)?(?:pond|stream|river|drain|gull(?:y|ies)|sewer|ditch|lake|sea|road)\b"
         ),
-        Said("scorch", @"\b(?:until|till)\s+it\s+smok(?:es|ed)|\bwent\s+black\b|\bcharred\b|\bscorch|\bfull\s+heat\b|\b[5-9]\d\d\s*(?:deg|°|c\b)"),
+        Said(
+            "scorch",
+            @"\b(?:until|till)\s+it\s+smok(?:es|ed)|\b(?:heat|hot\s+air|burn\w*|torch|gun|lamp)\b[^.;]*\b(?:went\s+black|charred)\b|\bscorch|\bfull\s+heat\b|\b[5-9]\d\d\s*(?:deg|°|c\b)"
+        ),
         Said("sheets-on-stair", @"\b(?:plastic|polythene|loose)\s+(?:dust\s*)?sheets?\b[^.;]*\bstairs?\b"),
         Said("fire-seal", @"\b(?:paint|coat|gloss|brush|satin\w*)\w*\b[^.;]*\b(?:intumescent|smoke\s+(?:seal|brush)|fire\s+seal|fire\s+strip)"),
         Said("gas-heater", @"\b(?:flueless|calor|bottled?\s+gas|gas|paraffin|kerosene|space|propane)\s+(?:gas\s+)?heaters?\b"),
@@ -104,7 +107,7 @@ internal static class MannerPhrases
         ),
         Said(
             "silicone-painted",
-            @"\bcaulk\w*\b[^.;]*,\s*silicone\W*$|\bsilicone\s+caulk\b|\b(?:sanitary\s+|bathroom\s+)?silicone\b[^.;]*\b(?:gaps?|frames?|skirting|cracks?|trim|then\s+paint|and\s+paint|painted)\b|\b(?:gaps?|frames?|cracks?|trim|skirting)\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?silicone\b|\b(?:over|on)\s+(?:the\s+)?silicone\b"
+            @"\bcaulk\w*\b(?![^.;]*\b(?:bath|shower|tray|basin|sink|sanitary|last)\b)[^.;]*,\s*silicone\W*$|\b(?:sanitary\s+|bathroom\s+)?silicone\b[^.;]*\b(?:gaps?|frames?|skirting|cracks?|trim|then\s+paint|and\s+paint|painted)\b|\b(?:gaps?|frames?|cracks?|trim|skirting)\b[^.;]*\b(?:with|in)\s+(?:\w+\s+)?silicone\b|\b(?:over|on)\s+(?:the\s+)?silicone\b"
         ),
         Said("silicone-polish", @"\b(?:silicone\s+spray|furniture\s+polish|spray\s+polish|wd\s*40)\b"),
         Said(
@@ -228,7 +231,7 @@ internal static class MannerPhrases
         ),
         Said(
             "on-wet",
-            @"\b(?:wall|boards?|face|surface|wood|render|brick|steel|deck|plaster)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b|\b(?:gloss|paint|coat|prim|varnish|undercoat|seal|roll|brush)\w*\b[^.;]*\b(?:while|whilst)\s+(?:it|she|they|he|the\s+\w+)(?:\s+is|\s+are|'?s|'?re)?\s+(?:still\s+)?(?:wet|damp)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+)?still\s+(?:wet|damp)\b|\b(?:paint|prime|coat|start)\w*\b[^.;]*\b(?:on|over)\s+(?:the\s+)?(?:wet|damp)\s+(?:wall|wood|boards?|plaster|brick|render|steel)|\bdamp\s+or\s+not\b|\b(?:floor|slab|wall|wood|boards?|surface|face|plaster|it)\s*(?:is|are|'s)\s+(?:a\s+bit|still|slightly|a\s+little)\s+(?:damp|wet)\b|\bboards?\s+still\s+cool\s+and\s+dark\b"
+            @"\b(?:wall|boards?|face|surface|wood|render|brick|steel|deck|plaster)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b|\b(?:gloss|paint|coat|prim|varnish|undercoat|seal)\w*\s+(?:it|her|him|them|the\s+\w+)\s+(?:while|whilst)\s+(?:it|she|they|he|the\s+\w+)(?:\s+is|\s+are|'?s|'?re)?\s+(?:still\s+)?(?:wet|damp)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+)?still\s+(?:wet|damp)\b|\b(?:paint|prime|coat|start)\w*\b[^.;]*\b(?:on|over)\s+(?:the\s+)?(?:wet|damp)\s+(?:wall|wood|boards?|plaster|brick|render|steel)|\bdamp\s+or\s+not\b|\b(?:floor|slab|wall|wood|boards?|surface|face|plaster|it)\s*(?:is|are|'s)\s+(?:a\s+bit|still|slightly|a\s+little)\s+(?:damp|wet)\b|\bboards?\s+still\s+cool\s+and\s+dark\b"
         ),
         Denied(
             "no-meter",

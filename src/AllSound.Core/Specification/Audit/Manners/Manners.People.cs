@@ -157,8 +157,8 @@ internal static partial class Manners
             },
             Danger(
                 "isocyanate-spray",
-                "two-part polyurethane is sprayed with a dust mask",
-                "Isocyanate mist brings on asthma for life; a dust mask does not hold it.",
+                "two-part polyurethane is sprayed without an air-fed mask",
+                "Isocyanate mist brings on asthma for life; a filter gives no warning when it no longer holds it.",
                 "Brush or roll it with an organic vapour mask, or leave it to a shop with air-fed masks."
             ),
             Danger(

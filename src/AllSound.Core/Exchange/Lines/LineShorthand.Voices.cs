@@ -1,0 +1,93 @@
+using System.Collections.Frozen;
+using System.Text.RegularExpressions;
+
+namespace AllSound.Core.Exchange;
+
+// How people speak who write lines down: who does the work, what they ask themselves, words of the north, figures in words.
+internal static partial class LineShorthand
+{
+    // As it is spoken in the north. To add a word, add its row.
+    private static readonly FrozenDictionary<string, string> InTheNorth = new Dictionary<string, string>
+    {
+        ["nae"] = "no",
+        ["dinna"] = "don't",
+        ["dinnae"] = "don't",
+        ["didna"] = "don't",
+        ["didnae"] = "don't",
+        ["winna"] = "don't",
+        ["winnae"] = "don't",
+        ["twa"] = "two",
+        ["yin"] = "one",
+        ["pent"] = "paint",
+        ["atween"] = "between",
+        ["doon"] = "down",
+        ["wi"] = "with",
+    }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+
+    // A pent roof is one.
+    private static readonly Regex Spoken = new(
+        $@"\b(?:{string.Join('|', InTheNorth.Keys.Order(StringComparer.Ordinal))})\b(?!\s+roof)",
+        RegexOptions.IgnoreCase | RegexOptions.CultureInvariant
+    );
+
+    // Of how much paint is let down.
+    private static readonly FrozenDictionary<string, int> Figures = new Dictionary<string, int>
+    {
+        ["five"] = 5,
+        ["ten"] = 10,
+        ["fifteen"] = 15,
+        ["twenty"] = 20,
+        ["thirty"] = 30,
+        ["forty"] = 40,
+        ["fifty"] = 50,
+    }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
+
+    private static readonly (Regex Said, string Meant)[] Voices =
+    [
+        // By its colour the paint is known that was ordered.
+        (ColourOn(), ", paint on"),
+        // What a test shows, and what follows from it.
+        (TestedSo(), "${test}, "),
+        // Asked and answered by the writer himself.
+        (AskedNo(), "not ${thing}, "),
+        (TakesOff(), "take "),
+        // Somebody tells what the painter says he will do.
+        (HeSays(), ""),
+        // Who does it is the writer: "I wash", "then we sand".
+        (Myself(), "${then}"),
+        (Beginning(), ""),
+    ];
+
+    [GeneratedRegex(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase)]
+    private static partial Regex PerCent();
+
+    [GeneratedRegex(
+        @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep|hoover|vacuum|wet|lay|spread|scratch|feather|knot|undercoat|do)\w*\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex Myself();
+
+    [GeneratedRegex(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase)]
+    private static partial Regex Beginning();
+
+    [GeneratedRegex(
+        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)(?:(?:he|she|they)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she|they)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex HeSays();
+
+    [GeneratedRegex(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TakesOff();
+
+    [GeneratedRegex(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase)]
+    private static partial Regex TestedSo();
+
+    [GeneratedRegex(
+        @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex ColourOn();
+
+    [GeneratedRegex(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase)]
+    private static partial Regex AskedNo();
+}
