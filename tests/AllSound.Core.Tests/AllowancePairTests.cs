@@ -39,6 +39,18 @@ public sealed class AllowancePairTests
                 "door sw inside 1980 GB # alkyd_gloss x3 # \"looseShare\":0.1,\"soil\":\"light\" # trimPaint # Wash, rinse, dry|Scrape, sand, dust|Oil satin, two coats, overnight between"
             },
             {
+                // A flake or two is touched in by the way; what was stripped is bare all over.
+                "bare-sealed",
+                "door sw inside 1980 GB # alkyd_gloss x3 # \"looseShare\":0.01,\"soil\":\"light\" # trimPaint # Wash, rinse, dry|Scrape, sand, dust|Oil satin, two coats, overnight between",
+                "door sw inside 1980 GB # alkyd_gloss x3 # \"looseShare\":0.01,\"soil\":\"light\" # trimPaint # Strip with solvent gel, rinse, two days|Sand, dust|Oil satin, two coats, overnight between"
+            },
+            {
+                // When not to paint says nothing of whether.
+                "topcoats-1",
+                "floor tile_un inside 1900 GB # # \"bareShare\":1,\"soil\":\"light\" # floor # Wash with soft soap, rinse|Do not paint these",
+                "floor tile_un inside 1900 GB # # \"bareShare\":1,\"soil\":\"light\" # floor # Wash with soft soap, rinse|Do not paint below 8 degrees"
+            },
+            {
                 "topcoats-1",
                 "floor tile_un inside 1900 GB # # \"bareShare\":1,\"soil\":\"light\" # floor # No paint on these, leave them bare|Wash with soft soap, rinse",
                 "floor tile_un inside 1900 GB # # \"bareShare\":1,\"soil\":\"light\" # floor # Wash with soft soap, rinse"

@@ -44,7 +44,7 @@ internal static partial class LineKinds
     private static partial Regex Gritted();
 
     // What others do is none of these steps: "the licensed firm comes: they clean it and seal it".
-    [GeneratedRegex(@"(?<=[:;]\s*)(?:they|he|she)\s+[^.;]*", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(@"(?<=[:;]\s*)they\s+[^.;]*", RegexOptions.IgnoreCase)]
     private static partial Regex ByOthers();
 
     // What a caulk is made of belongs to it: "caulk the joints, urethane acrylic".

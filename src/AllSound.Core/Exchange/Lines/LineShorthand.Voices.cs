@@ -71,7 +71,7 @@ internal static partial class LineShorthand
     private static partial Regex Beginning();
 
     [GeneratedRegex(
-        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)(?:(?:he|she|they)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she|they)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
+        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex HeSays();

@@ -62,12 +62,17 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         // Whoever flats a film on plaster wet wipes as he goes: bare only by the way, it bears the damp.
         new(
             [GroundNeeds.WaterTolerant],
-            at => at.Act?.Operation.Id == "st_wet_abrade" && at.Start.Get(Facets.Film) != Film.None && at.Start.Get(Facets.Substrate) != Substrate.Mdf,
+            at =>
+                at.Act?.Operation.Id == "st_wet_abrade"
+                && at.Start.Get(Facets.Film) != Film.None
+                && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film)
+                && (at.Facts.BareShare ?? 0) <= LittleBare
+                && at.Start.Get(Facets.Substrate) != Substrate.Mdf,
             Passing.Idle
         ),
         // Zinc-rich paint mends zinc where rust has come through and was rubbed to metal (ASTM A780, from memory).
         new(
-            [.. Needs.All.Where(n => n.Id is "own-ground-p_zinc_rich" or "prepared-Blast")],
+            [.. Needs.All.Where(n => n.Id == "own-ground-p_zinc_rich")],
             at =>
                 at.Act?.Product?.Id == "p_zinc_rich"
                 && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
@@ -110,7 +115,14 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             Passing.Told
         ),
         // Where a flake or two came off, what is bare is touched in by the way.
-        new([GroundNeeds.BareSealed], at => at.Recorded is { BareShare: null or 0, LooseShare: > 0 and <= TwoFlakes }, Passing.Told),
+        new(
+            [GroundNeeds.BareSealed],
+            at =>
+                at.Recorded is { BareShare: null or 0, LooseShare: > 0 and <= TwoFlakes }
+                && at.Start.Get(Facets.Film) != Film.None
+                && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film),
+            Passing.Told
+        ),
         // Soot and tar on brick inside are sealed in with shellac once they are washed off.
         new(
             [.. Needs.All.Where(n => n.Id is "not-raw-plaster" or "ground-p_shellac_prim")],
@@ -136,20 +148,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured,
             Passing.Told
         ),
-        // Lime hardens damp, and limewash with it, where no water comes from behind.
-        new(
-            [.. Needs.All.Where(n => n.Id == "fabric-dry")],
-            at => at.Act?.Product?.Cover == Cover.Limewash && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured,
-            Passing.Met
-        ),
         // Limewash goes on limewash, whatever bears that.
         new(
             [.. Needs.All.Where(n => n.Id == "on-lime")],
             at => at.Act?.Product?.Cover == Cover.Limewash && at.Start.Get(Facets.Film) == Film.Limewash && at.Now.Get(Facets.Film) == Film.Limewash,
             Passing.Met
         ),
-        // Bitumen paint bears what a hand tool leaves, also a day later.
-        new([.. Needs.All.Where(n => n.Id == $"prepared-{Prep.Hand}")], at => at.Act?.Product?.Cover == Cover.Bitumen, Passing.Noted),
         // Limewash holds on its own powder once that is brushed and wetted.
         new([GroundNeeds.PowderBound], at => at.Start.Get(Facets.Film) == Film.Limewash && at.Act?.Product?.Cover == Cover.Limewash, Passing.Met),
         // What lay under paper that was stripped is another survey.

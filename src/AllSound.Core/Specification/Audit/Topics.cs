@@ -49,7 +49,7 @@ internal static partial class Topics
     public static bool LeftBare(IEnumerable<string> written) => written.Any(Bare().IsMatch);
 
     [GeneratedRegex(
-        @"\bno\s+(?:more\s+)?(?:paint|coats?|sealer|finish)\b|\b(?:not|never|don'?t)\b[^.;]*\b(?:paint|coat|seal|varnish)(?:ed)?\b|\bleave\b[^.;]*\b(?:bare|unpainted)\b",
+        @"\bno\s+(?:more\s+)?(?:paint|coats?|sealer|finish)\b(?:\s+(?:at\s+all|and\b.*|or\b.*|on\s+(?:it|this|these|them|the\s+\w+)))?\W*$|\b(?:not|never|don'?t)\b[^.;]*\b(?:paint|coat|seal|varnish)(?:ed)?(?:\s+(?:it|this|these|them))?\W*$|\bleave\b[^.;]*\b(?:bare|unpainted)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Bare();

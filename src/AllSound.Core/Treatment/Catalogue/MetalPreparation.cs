@@ -40,7 +40,7 @@ internal static class MetalPreparation
     // Nothing may still be drying when metal is bared: waiting for it would let the metal rust again.
     internal static readonly ImmutableArray<Need> AllDry = [N.WashDry, N.CoatDry, N.FillerDry, N.CaulkDry];
 
-    private static readonly ImmutableArray<Need> DryTool =
+    private static readonly ImmutableArray<Need> OnFirmIron =
     [
         SiteNeeds.AccessSafe,
         SiteNeeds.Covered,
@@ -73,7 +73,7 @@ internal static class MetalPreparation
             Group = Group.Loosen,
             Title = "Wire-brush rust and loose paint by hand",
             Do = "Scraper for what flakes, then wire brush and mesh until nothing more comes; into seams and round bolts.",
-            Needs = [.. DryTool, SiteNeeds.LeadAbsent],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadAbsent],
             Gives = [.. Cleaned(Prep.Hand, Rust.Light), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 3,
@@ -91,7 +91,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Rub rusted metal by hand",
             Do = "Emery or coarse paper 60 to 120 to firm metal; feather onto the sound film round it.",
-            Needs = [.. DryTool, SiteNeeds.LeadAbsent],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadAbsent],
             // What is only lightly rusted comes bright by hand too: St 3 is a finish, not a tool (ISO 8501-1).
             Gives = [.. Cleaned(Prep.Power, Rust.Light), Set(F.Step, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
@@ -112,17 +112,7 @@ internal static class MetalPreparation
             Title = "Rub rusted metal wet by hand",
             Do =
                 "Wet-or-dry or emery 80 to 120, kept wet, to bright metal; feather onto the sound film. Wipe the slurry into a bag, dry the metal at once with a rag and prime it in the same shift.",
-            Needs =
-            [
-                SiteNeeds.AccessSafe,
-                SiteNeeds.Covered,
-                SiteNeeds.LeadControlled,
-                SiteNeeds.AsbestosAbsent,
-                OnIron,
-                GroundNeeds.LooseOff,
-                GroundNeeds.GreaseOff,
-                .. AllDry,
-            ],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadControlled],
             Gives = [.. Cleaned(Prep.Power, Rust.Light), Set(F.Step, Presence.None)],
             Extent = Extent.Bare,
             Rate = 2,
@@ -143,7 +133,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Power-tool rusted metal",
             Do = "Flap or wire disc at a low angle to a metallic sheen, not polished; a worn disc on coated or thin sheet.",
-            Needs = [.. DryTool, SiteNeeds.LeadAbsent, SiteNeeds.PowerOn],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadAbsent, SiteNeeds.PowerOn],
             Gives = [.. Cleaned(Prep.Power, Rust.Heavy), Set(F.Step, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 3,
@@ -163,7 +153,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Power-tool rusted metal under a vacuum shroud",
             Do = "Shroud tight to the metal, class H extraction running, low speed; by people trained for lead.",
-            Needs = [.. DryTool, SiteNeeds.LeadControlled, SiteNeeds.PowerOn],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadControlled, SiteNeeds.PowerOn],
             Gives = [.. Cleaned(Prep.Power, Rust.Heavy), Set(F.Step, Presence.None), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 1.8,
@@ -183,7 +173,7 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Break scale and pack rust off",
             Do = "Chisel and needle head under a vacuum shroud, joints opened, then brushed; not on thin sheet.",
-            Needs = [.. DryTool, SiteNeeds.LeadControlled, SiteNeeds.PowerOn, FabricNeeds.FaceBears],
+            Needs = [.. OnFirmIron, SiteNeeds.LeadControlled, SiteNeeds.PowerOn, FabricNeeds.FaceBears],
             Gives = [Set(F.Rust, Rust.Heavy, F.Rust.Is(Rust.Scale)), Set(F.Bare, Bare.Raw), Set(F.Dust, Presence.Present)],
             Extent = Extent.Bare,
             Rate = 1.2,
