@@ -48,6 +48,11 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
     private const double LittleBare = 0.1;
     private const double TwoFlakes = 0.01;
 
+    private static readonly ImmutableArray<Need> Breathing = [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))];
+
+    private static bool IsDry(in AllowanceAt at) =>
+        at.Start.Get(Facets.Moisture) == Moisture.Dry && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured;
+
     /// <summary>All of them.</summary>
     public static ImmutableArray<Allowance> All { get; } =
     [
@@ -82,20 +87,15 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         // Spirit on wood takes off what a stripper or the fingers left, and does no harm.
         new([.. Needs.All.Where(n => n.Id == "wipeable")], at => Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Wood, Passing.Idle),
         // Mineral paint is what such a wall is painted with, a coat more or less.
-        new(
-            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
-            at => at.Act?.Product?.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure,
-            Passing.Idle
-        ),
+        new(Breathing, at => at.Act?.Product?.Cover is Cover.Limewash or Cover.Silicate or Cover.SilicatePure, Passing.Idle),
         // Wall paint on an inside wall that is dry and painted already makes it no tighter than it is.
         new(
-            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            Breathing,
             at =>
                 at.Start.Get(Facets.Exposure) == Exposure.Inside
                 && at.Start.Get(Facets.Film) is Film.EmulsionMatt or Film.EmulsionSilk
                 && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film)
-                && at.Start.Get(Facets.Moisture) == Moisture.Dry
-                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured
+                && IsDry(at)
                 && (
                     (at.Act?.Product is { Cover: Cover.Emulsion } paint && (paint.Sheens.Contains(Sheen.Matt) || at.Start.Get(Facets.Film) == Film.EmulsionSilk))
                     || at.Act?.Operation.Role == CoatRole.Spot
@@ -105,12 +105,11 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         ),
         // Wall paint on brick inside, dry and with no water behind it, is how chimney breasts and feature walls are painted.
         new(
-            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            Breathing,
             at =>
                 at.Start.Get(Facets.Exposure) == Exposure.Inside
                 && at.Start.Get(Facets.Substrate) is Substrate.BrickSoft or Substrate.BrickHard
-                && at.Start.Get(Facets.Moisture) == Moisture.Dry
-                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured
+                && IsDry(at)
                 && (at.Act?.Product is { Cover: Cover.Emulsion } || at.Act?.Product?.Carrier == Carrier.Alcohol || at.Act?.Operation.Group == Group.StainBlock),
             Passing.Told
         ),
@@ -139,13 +138,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new([Needs.FullFinish], at => (at.Start.Get(Facets.Film), at.Now.Get(Facets.Cover)) is (Film.Wax, Cover.Wax) or (Film.Oil, Cover.Oil), Passing.Met),
         // Silicone resin paint on masonry paint that holds and is dry makes the wall no tighter than it is.
         new(
-            [.. Needs.All.Where(n => n.Id.StartsWith("breathes-", StringComparison.Ordinal))],
+            Breathing,
             at =>
                 at.Act?.Product?.Cover == Cover.Siloxane
                 && at.Start.Get(Facets.Film) == Film.MasonryAcrylic
                 && at.Now.Get(Facets.Film) == Film.MasonryAcrylic
-                && at.Start.Get(Facets.Moisture) == Moisture.Dry
-                && at.Start.Get(Facets.DampSource) is DampSource.None or DampSource.Cured,
+                && IsDry(at),
             Passing.Told
         ),
         // Limewash goes on limewash, whatever bears that.
