@@ -22,6 +22,7 @@ const step = (n: number, more: Partial<Step> = {}) =>
     title: `step ${n}`,
     operation: `op_${n}`,
     waitHours: { least: 4, advised: 6, latest: null },
+    waitBefore: n > 1 ? 6 : 0,
     overnight: null,
     shut: null,
     waste: null,
@@ -75,6 +76,10 @@ test("what waits on the device is taken as done, and the next step dries by its 
   expect(stand.advised).toBe("2026-12-07T16:00:00");
   expect(stand.waiting).toBe(1);
   expect(standText(stand, now)).toBe("dries, 4 h");
+  // What waits for nothing follows at once; what waits for less than the label of the one before waits for that.
+  const then = (waitBefore: number) =>
+    standOf(site("wall", { remaining: [step(1), step(2, { waitBefore })] }), [line("done")]).from;
+  expect([then(0), then(3)]).toEqual([undefined, "2026-12-07T13:00:00"]);
   // Lines of another surface change nothing here.
   expect(standOf(site("wall"), [line("done", { surface: "door" })]).step?.n).toBe(1);
 });

@@ -50,7 +50,10 @@ export function standOf(site: SurfaceSite, waiting: readonly Entry[]): Stand {
   const next = site.next.find((n) => n.n === step?.n);
   const last = mine.filter((e) => e.kind === "done").at(-1);
   const laid = last && site.remaining.find((s) => s.n === last.step);
-  const { least, advised } = laid?.waitHours ?? {};
+  // A step that waits for nothing follows at once, however wet the one before leaves the face; the one that waits may begin after the least of it.
+  const waits = last && step && step.waitBefore > 0 ? step.waitBefore : undefined;
+  const least = waits && Math.min(waits, laid?.waitHours.least ?? waits);
+  const advised = waits && laid?.waitHours.advised;
   const state = mine.filter((e) => ["started", "done", "interrupted", "resumed"].includes(e.kind)).at(-1);
   return {
     site,
