@@ -282,7 +282,7 @@ public sealed record Operation
     /// <summary>For work of others that finds out rather than puts right: the need that it helps to settle; null where its effects say.</summary>
     public Need? Towards { get; init; }
 
-    /// <summary>What it wets with is spirit or solvent alone: prepared iron does not rust under it.</summary>
+    /// <summary>It wets with spirit or solvent alone, or takes water off: prepared iron does not rust under it.</summary>
     public bool Waterless { get; init; }
 
     /// <summary>Done by somebody else as a service with a price: proposed where custom has it, though never as the mend of a fault.</summary>

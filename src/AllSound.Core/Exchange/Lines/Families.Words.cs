@@ -6,10 +6,20 @@ namespace AllSound.Core.Exchange;
 internal static partial class Families
 {
     [GeneratedRegex(
-        @"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b|\bdab\w*\s+(?:it|them|the\s+(?:filler|fill|repairs|knots|bare|patch\w*))\b",
+        @"\b(?:spot|touch)\w*[\s-]*(?:in|up|prim\w*|the\s+filler|fill\w*|seal\w*|bare|\w+\s+on\s+the\s+fill\w*)|\bspot\b|\btouch\b"
+            + @"|\bdab\w*\s+(?:it|them|the\s+(?:filler|fill|repairs|knots|bare|patch\w*))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Spot();
+
+    [GeneratedRegex(@"\b(?:sugar\s*soap|detergent|washing[\s-]+up)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Soap();
+
+    [GeneratedRegex(@"\b(?:soot|smok\w*|fire|spirit)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Sooty();
+
+    [GeneratedRegex(@"\b(?:spot|touch)\w*\b[^,;]*\b(?:the\s+)?fill(?:er|ing)?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex SpotOnFiller();
 
     [GeneratedRegex(@"\bprim(?:e|er|ers|ed|ing)\b|\bundercoater\b|\bfirst\s+coat\s+of\s+primer\b", RegexOptions.IgnoreCase)]
     private static partial Regex Prime();
@@ -36,7 +46,12 @@ internal static partial class Families
     private static partial Regex Scrape();
 
     [GeneratedRegex(
-        @"\b(?:sand\w*|orbital|rub\w*|(?<!\b(?:laid|spread|dried|dry|hung|left|out)\s+)flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out|to\s+dry))|key\w*|scuff\w*|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad)\b|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
+        @"\b(?:"
+            + @"sand\w*|orbital|rub\w*"
+            + @"|(?<!\b(?:laid|spread|dried|dry|hung|left|out)\s+)flat(?:ted|ting|ten\w*)?(?!\s*(?:x\s*\d|latex|paint|acrylic|coat|on\b|out|to\s+dry))|key\w*|scuff\w*"
+            + @"|abrad\w*|dull\w*|de-?nib\w*|feather\w*|nibs?|\d{2,3}\s*(?:grit|g\b)|grey\s+off|ease\b.*\barris\w*|sharp\s+edges|non-?woven|pad"
+            + @")\b"
+            + @"|\b(?:80|100|120|150|180|220|240|320)\b(?!\s*(?:u?m\b|µm|mic|mm|m2|l\b|litre|%|h\b|hours?|days?|deg|mg|g/))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Rub();
@@ -111,14 +126,16 @@ internal static partial class Families
 
     // A coat alone may be of anything.
     [GeneratedRegex(
-        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])|\b(?:gloss(?:ed)?|varnished|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
+        @"(?<=[a-z]\s)paint\b|\bpaint(?=\s+(?:the\s+)?[a-z])"
+            + @"|\b(?:gloss(?:ed)?|varnished|satin\w*|eggshell|emulsion|acrylic|latex|enamel|finish|top\s*coats?|polyurethane|epoxy|body\s+coat)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex PaintNamed();
 
     // A sheen by itself may be of the ground: "down to an even matt face".
     [GeneratedRegex(
-        @"\bcoats?\b|\bpaint\w*\b|\b(?:varnish|lacquer|stain|oil|wax|lime\s*wash|silicate|masonry)\b|^\W*spray\w*\b|^\W*(?:then\s+)?(?:\d+\s+|two\s+|three\s+)?(?:\w+\s+)?(?:matte?|flat|silk)\b",
+        @"\bcoats?\b|\bpaint\w*\b|\b(?:varnish|lacquer|stain|oil|wax|lime\s*wash|silicate|masonry)\b|^\W*spray\w*\b"
+            + @"|^\W*(?:then\s+)?(?:\d+\s+|two\s+|three\s+)?(?:\w+\s+)?(?:matte?|flat|silk)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatNamed();
@@ -275,6 +292,16 @@ internal static partial class Families
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatLed();
+
+    // What is sanded dull stays on.
+    [GeneratedRegex(@"\b(?:dull|matte?|key(?:ed)?|no\s+shine|shine\s+off)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Dulled();
+
+    [GeneratedRegex(@"\b(?:lift(?:ing|ed)|loose|flak\w*|peel\w*|blown)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Lifting();
+
+    [GeneratedRegex(@"\b(?:emulsion|gloss|varnish|paint|film)\b(?!\s+(?:ed\s+)?paper)", RegexOptions.IgnoreCase)]
+    private static partial Regex FilmNamed();
 
     // What is keyed is a film.
     [GeneratedRegex(@"\bkey(?:ed|ing)?\b", RegexOptions.IgnoreCase)]

@@ -267,6 +267,20 @@ internal static partial class Families
         (Matt(), Sheen.Matt),
     ];
 
+    /// <summary>True where words speak against an operation, though a phrase of it is said: what is sanded dull is not sanded off.</summary>
+    /// <param name="part">The words.</param>
+    /// <param name="operation">The operation.</param>
+    internal static bool Never(string part, Operation operation) =>
+        operation.Id switch
+        {
+            "st_shroud_sand" => Dulled().IsMatch(part) && !SandOff().IsMatch(part),
+            "st_scrape_dry" => Lifting().IsMatch(part),
+            "st_paper_steam" => FilmNamed().IsMatch(part),
+            "du_vac" => LineParts.Primes(part),
+            "cl_spirit_wash" or "cl_soot_wash" or "cl_tile_clean" or "dc_metal_rinse" => Soap().IsMatch(part) && !Sooty().IsMatch(part),
+            _ => false,
+        };
+
     // Wet and dry are not the same, nor are spots and the whole, nor kinds of ground.
     internal static bool Fits(string part, Operation operation)
     {
@@ -297,6 +311,7 @@ internal static partial class Families
             && !(operation.Id is "dc_neutralise_alk" or "dc_acid_rinse" && !Neutral().IsMatch(part))
             && !(operation.Id == "se_limewater" && !Lime().IsMatch(part))
             && !(operation.Id == "ab_concrete" && Rub().IsMatch(part) && !Coarse().IsMatch(part) && !Grind().IsMatch(part))
+            && !(operation.Role == CoatRole.Primer && SpotOnFiller().IsMatch(part))
             && !(operation.Id is "sp_fill" && OneCoat().IsMatch(part) && !Spot().IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall().IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood().IsMatch(part))
@@ -313,6 +328,7 @@ internal static partial class Families
             && !(operation.Id == "cl_rinse" && !Rinse().IsMatch(part))
             && !(operation.Id is "ab_tile" or "ab_plastic" or "ab_galv" or "ab_lead_sheet" && Machine().IsMatch(part))
             && !(operation.Id is "ls_feather" or "ls_feather_wet" && (Machine().IsMatch(part) || Overall().IsMatch(part)))
+            && !Never(part, operation)
             && !(operation.Id == "dc_paste_wash" && !Paste().IsMatch(part))
             && !(operation.Id is "ab_power_dry" && !Machine().IsMatch(part));
     }

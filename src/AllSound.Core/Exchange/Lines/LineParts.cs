@@ -36,13 +36,24 @@ internal static partial class LineParts
     public static bool OnlyGrit(string part) => GritAlone().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$",
+        @"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*"
+            + @"(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex GritAlone();
 
     /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
     public static bool Repeats(string part) => Again().IsMatch(Clock().Replace(part, ""));
+
+    /// <summary>True when a part says that one more coat goes on of what was laid last, be it a primer: "second coat of it".</summary>
+    public static bool RepeatsThat(string part) => SecondOfThat().IsMatch(part);
+
+    [GeneratedRegex(
+        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+)?(?:a\s+|the\s+)?(?:second|another|2nd|one\s+more)\s+(?:coat|one)\b\s*"
+            + @"(?:of\s+(?:it|that|this|the\s+same)\b.*|(?:(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+.*)?)\W*$",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex SecondOfThat();
 
     [GeneratedRegex(@"^(?:at\s+)?\d{1,2}[.:][0-5]\d\s+")]
     private static partial Regex Clock();
@@ -61,7 +72,22 @@ internal static partial class LineParts
 
     // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
     private const string Opening =
-        @"(?:lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w|(?:sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill(?!er)|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply)\w*";
+        @"(?:(?:the\s+)?(?:day|morning)\s+after|(?:the\s+)?next\s+(?:day|morning)|lightly|wet|dry|hand|power|spot|re|lay|get|apply|a|one|two|three|first|second|third|final|full|\d+|oil|acrylic|water)[\s-]+\w"
+        + @"|(?:"
+        + @"sand|rub|abrad|flat|key|scuff|denib|wash|scrap(?!er)|strip|burn|fill(?!er)|rak|prim|seal|caulk|mask|cover|protect|tap|spray|roll(?!er)|brush\s+on|dust"
+        + @"|vacuum|hoover|wip|feather|block|neutralis|rins|treat|replac|renew|remov|refix|stop|etch|convert|stabilis|bind|unmask|cut|splic|repair|patch|skim"
+        + @"|grind|blast|steam|soak|knot|undercoat|gloss|eggshell|satin|emulsion|varnish|top|finish|clean|degreas|mak|touch|isolat|ventilat|allow|leav|let|paint"
+        + @"|coat|dispos|tack|lift|pull|point|epoxy|zinc|mordant|apply|g[ai]v"
+        + @")\w*|another\b(?!\s+(?:hours?|days?|weeks?|nights?|\d))";
+
+    // A paint that is named: the coat is of that one, and not the same again.
+    private const string PaintSaid = @"\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b";
+
+    private const string NoPaintSaid = @"(?:(?!" + PaintSaid + @").)*$";
+
+    private const string Laying = @"(?:(?:apply|roll|spray|brush(?:\s+on)?|lay|put\s+on|g[ai]ve(?:\s+(?:it|them))?)\s+)?";
+
+    private const string NextDay = @"(?:(?:(?:the\s+)?(?:next\s+(?:day|morning|evening|afternoon)|day\s+after)|tomorrow)\s+)?";
 
     // What is put on is no coat.
     [GeneratedRegex(
@@ -74,7 +100,9 @@ internal static partial class LineParts
     public static bool OnlyLays(string part) => Lays().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:and\s+)?(?:back[\s-]?)?(?:roll|brush|spray|apply|lay\s+off|cut\s+in)(?:\s+(?:it|on|out|in|well))*\W*$|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
+        @"^(?:and\s+)?(?:back[\s-]?)?(?:by\s+)?(?:roll(?:er)?|brush|spray|apply|lay\s+off|cut\s+in)"
+            + @"(?:\s+(?:and|or|&)\s+(?:roll(?:er)?|brush|spray|lay\s+off|cut\s+in))?(?:\s+(?:it|on|out|in|well))*\W*$"
+            + @"|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Lays();
@@ -92,7 +120,11 @@ internal static partial class LineParts
     public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
 
     [GeneratedRegex(
-        @"^(?:in\s+)?(?:(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?(?:\s+(?:\d+\s*(?:h|hrs?|hours?|days?)|a\s+day|an\s+hour)\s+(?:apart|between))?|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*)\W*$",
+        @"^(?:in\s+)?(?:"
+            + @"(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?"
+            + @"(?:\s+(?:\d+\s*(?:h|hrs?|hours?|days?)|a\s+day|an\s+hour)\s+(?:apart|between))?"
+            + @"|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*"
+            + @")\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsAlone();
@@ -139,17 +171,60 @@ internal static partial class LineParts
     private static partial Regex Abrade();
 
     [GeneratedRegex(
-        @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning|evening|afternoon)\s+|the\s+day\s+after\s+|tomorrow\s+)?(?:apply\s+|roll\s+|brush\s+(?:on\s+)?|lay\s+)?(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b(?!\s+of\b(?!\s+(?:the\s+)?same\b))(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:two|three|four|2|3|4)\s+(?:full|further|top|finish(?:ing)?|neat|more)\s*coats\b(?:(?!\b(?:primer|undercoat|gloss|satin|eggshell|matt|emulsion|varnish|epoxy|polyurethane|silicate|limewash|masonry|enamel|stain|oil)\b).)*$|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$|^(?:then\s+)?(?:(?:next\s+(?:day|morning|evening|afternoon)|tomorrow)\s+)?(?:one|second|third|last)\s+(?:neat|thin)\b.*$|^(?:second|third|2nd|3rd|another)\b\W*$|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$|^(?:then\s+)?(?:and\s+)?(?:next\s+(?:day|morning)\s+)?another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?(?:\s+(?:next\s+(?:day|morning)|tomorrow))?\W*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:once\s+)?again\s+the\s+same\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$|^again\s+(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*\b.*$|^(?:then\s+)?(?:gloss|satin\w*|eggshell|varnish|paint|coat)\s+(?:it\s+|them\s+)?again\b.*$|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|third|another)\s+(?:one\s+|coat\s+)?(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
+        @"^(?:then\s+|and\s+)?"
+            + NextDay
+            + Laying
+            + @"(?:an?\s+|the\s+|one\s+)?(?:(?:second|third|fourth|2nd|3rd|4th|another|next|further|final|last|more|full)\s+(?:(?!week|day|morning)\w+\s+){0,2}?|(?:top|finish(?:ing)?)\s*)coat\b"
+            + @"(?!\s+of\b(?!\s+(?:(?:the\s+)?same|it|this|that)\b))"
+            + NoPaintSaid
+            + @"|^(?:then\s+)?"
+            + Laying
+            + @"(?:two|three|four|2|3|4)\s+(?:(?:full|further|top|finish(?:ing)?|neat|more|thin|light)\s*){1,2}coats\b"
+            + NoPaintSaid
+            + @"|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$"
+            + @"|^(?:then\s+)?(?:(?:next\s+(?:day|morning|evening|afternoon)|tomorrow)\s+)?(?:one|second|third|last)\s+(?:neat|thin)\b.*$"
+            + @"|^(?:second|third|2nd|3rd|another)\b\W*$"
+            + @"|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$"
+            + @"|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$"
+            + @"|^(?:then\s+)?(?:and\s+)?(?:after\s+\w+\s+hours?\s+)?"
+            + NextDay
+            + @"another(?:\s+(?:thin(?:ner)?|full|light))?(?:\s+(?:one|of\s+the\s+same))?"
+            + @"(?:\s+(?:next\s+(?:day|morning)|tomorrow|the\s+day\s+after|after\s+(?:lunch|dinner|tea|\w+\s+hours?)))?\W*$"
+            + @"|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:once\s+)?again\s+the\s+same\b.*$|^repeat\b.*\b(?:coats?|third|fourth)\b.*$"
+            + @"|^again\s+(?:on\s+)?(?:mon|tue|wed|thu|fri|sat|sun)\w*\b.*$|^(?:then\s+)?(?:gloss|satin\w*|eggshell|varnish|paint|coat)\s+(?:it\s+|them\s+)?again\b.*$"
+            + @"|^(?:then\s+)?(?:next\s+(?:day|morning)\s+)?(?:an?\s+)?(?:second|third|another)\s+(?:one\s+|coat\s+)?"
+            + @"(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$"
+            + @"|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Again();
 
     [GeneratedRegex(
-        @"\b(?:(?<prepare>biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)|(?:brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind|blast|steam|soak|chip|fill|patch|skim|caulk|sheet)(?:e|ing|ping|s)?)|(?:appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ed|ing)|undercoat(?:ed|ing)?|paint(?:ed|ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?))\b",
+        @"\b(?:"
+            + @"(?<prepare>"
+            + @"biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper"
+            + @"|(?:varnish|paint|film|polish|gloss|stain|distemper|limewash|wax|emulsion|silicone)\b(?=[^,;]*\boff\b)"
+            + @"|(?:"
+            + @"brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key"
+            + @"|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind"
+            + @"|blast|steam|soak|chip|fill|patch|skim|caulk|sheet"
+            + @")(?:e|ing|ping|s)?"
+            + @")"
+            + @"|(?:"
+            + @"appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ed|ing)|undercoat(?:ed|ing)?|paint(?:ed|ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?"
+            + @"|block(?:ing)?|spot|mist|knot(?:ting)?|finish(?:ing)?"
+            + @")"
+            + @")\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Verbs();
 
-    [GeneratedRegex(@"\b(?:test|tests|tested|testing|meter|reading|readings|sample|salt\s+patch|trial)\b", RegexOptions.IgnoreCase)]
+    [GeneratedRegex(
+        @"\b(?:"
+            + @"test|tests|tested|testing|meter|reading|readings|sample|salt\s+patch|trial|(?:indicator|litmus|ph)\s+paper"
+            + @"|(?:confirm|verify|check|prove)\w*\s+(?:the\s+)?(?:ph|alkalinity|moisture|dft|film\s+thickness|thickness)"
+            + @")\b",
+        RegexOptions.IgnoreCase
+    )]
     private static partial Regex Test();
 }

@@ -65,6 +65,12 @@ public static partial class LineReader
             var spots = name.Of.Role == CoatRole.Spot && Families.AllOver(part) ? 1 : 0;
             // A primer is no finish, though one is named with it.
             var primes = name.Of.Role == CoatRole.Finish && words.Contains("prime") ? 6 : 0;
+            // What other words speak against is not meant.
+            if (Families.Never(part, name.Of))
+            {
+                continue;
+            }
+
             ranked.Add((name, said + fits - primes - spots + (Near * Weight(words.Where(name.Words.Contains)))));
         }
 

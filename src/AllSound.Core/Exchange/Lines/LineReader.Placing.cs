@@ -17,6 +17,9 @@ public static partial class LineReader
 
         public ReadLine? Coat { get; set; }
 
+        // What bared ground was primed with, where that was the last coat.
+        public ReadLine? Spot { get; set; }
+
         public ReadLine? Last { get; set; }
 
         // What the edges were striped with.
@@ -89,6 +92,10 @@ public static partial class LineReader
                 at.Last = waited;
                 at.Finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : at.Finish;
                 at.Coat = Is(waited, o => o.Role is not (CoatRole.None or CoatRole.Spot)) ? waited : at.Coat;
+                at.Spot =
+                    Is(waited, o => o.Role == CoatRole.Spot && o.Id != "sp_fill") ? waited
+                    : Is(waited, o => o.Role != CoatRole.None) ? null
+                    : at.Spot;
             }
 
             at.SameLine |= waits.Clock is not null;
@@ -179,7 +186,10 @@ public static partial class LineReader
     private static partial Regex Ordinal();
 
     [GeneratedRegex(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b"
+            + @"|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))"
+            + @"|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b"
+            + @"|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatCount();

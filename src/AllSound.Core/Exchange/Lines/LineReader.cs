@@ -23,7 +23,7 @@ public static partial class LineReader
     private const string Striping = "dn_stripe";
 
     // What makes filler flush, the usual way first.
-    private static readonly Operation[] RubbingDown = [.. Operations.All.Where(o => o.LeavesFill == Fill.Flush)];
+    private static readonly Operation[] RubbingDown = [.. Operations.All.Where(o => o.LeavesFill == Fill.Flush && o.Group != Treatment.Group.Loosen)];
 
     /// <summary>Reads lines. One that says several things becomes several, and one that says "two coats" two.</summary>
     /// <param name="text">The lines.</param>
@@ -88,6 +88,11 @@ public static partial class LineReader
                     : at.Pending;
             (at.Day, plain) = ((dated.Last, dated.Named), dated.Words);
         }
+        else if (at.Day is null)
+        {
+            // On a sheet that names no day, one hour after another is of the same day.
+            at.ThatDay = !LineWaits.Begins(plain);
+        }
 
         var named = Named(plain);
         List<(ReadLine Line, LineWaits Waits)> parts =
@@ -137,7 +142,8 @@ public static partial class LineReader
 
             var again =
                 LineParts.Repeats(words) || LineParts.OnlyCoats(words)
-                    ? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish))
+                    ? (at.Spot is not null && LineParts.RepeatsThat(words) ? at.Spot : null)
+                        ?? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish))
                         ?? at.Finish
                         ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None))
                         ?? at.Coat
@@ -151,14 +157,7 @@ public static partial class LineReader
                     {
                         Step = Same(step, words),
                     }
-                : (LineParts.OnlyAbrades(words) || LineParts.OnlyGrit(words)) && last is not null && Is(last, Fills)
-                    ? Understood(
-                        words,
-                        RubbingDown.FirstOrDefault(o => Families.Fits(words, o)) ?? RubbingDown[0],
-                        null,
-                        1,
-                        [.. RubbingDown.Skip(1).Select(o => o.Id), .. Chief(words) is { } other ? [other.Id] : Array.Empty<string>()]
-                    )
+                : (LineParts.OnlyAbrades(words) || LineParts.OnlyGrit(words)) && last is not null && Is(last, Fills) ? Flush(words)
                 : One(words, string.Join(' ', steps.Select(r => r.Line)), products);
             // Beside other work, what names no paint is no coat: "roll it on nicely", "all of the floor".
             if (
@@ -179,6 +178,14 @@ public static partial class LineReader
 
         // Edges are cut in with the coat: said beside one it is no more to do.
         return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
+    }
+
+    // Filler is rubbed down, by whichever way; no edge of an old film is feathered by that.
+    private static ReadLine Flush(string words)
+    {
+        string[] others = [.. RubbingDown.Skip(1).Select(o => o.Id), .. Chief(words) is { Group: not Treatment.Group.Loosen } other ? [other.Id] : Array.Empty<string>()];
+        var read = Understood(words, RubbingDown.FirstOrDefault(o => Families.Fits(words, o)) ?? RubbingDown[0], null, 1, [.. others]);
+        return read with { Step = read.Step! with { Or = [.. read.Step.Or.Where(o => Operations.Find(o)?.Group != Treatment.Group.Loosen)] } };
     }
 
     // After edges are striped the full coat is of the same.
@@ -368,13 +375,20 @@ public static partial class LineReader
     private static partial Regex ThinAgain();
 
     [GeneratedRegex(
-        @"\b(?:coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate|enamel)\b|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
+        @"\b(?:"
+            + @"coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate"
+            + @"|enamel"
+            + @")\b"
+            + @"|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsUnread();
 
     [GeneratedRegex(
-        @"(?:(?<!\d)(?!100\s*%)\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]|\b(?:one|a)\s+(?:third|quarter)\b)[^,;.]*",
+        @"(?:"
+            + @"(?<!\d)(?!100\s*%)\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]"
+            + @"|\b(?:one|a)\s+(?:third|quarter)\b"
+            + @")[^,;.]*",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Dilution();

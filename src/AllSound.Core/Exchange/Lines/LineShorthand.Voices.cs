@@ -22,6 +22,9 @@ internal static partial class LineShorthand
         ["atween"] = "between",
         ["doon"] = "down",
         ["wi"] = "with",
+        ["tomoz"] = "tomorrow",
+        ["tmrw"] = "tomorrow",
+        ["overnite"] = "overnight",
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 
     // A pent roof is one.
@@ -56,13 +59,21 @@ internal static partial class LineShorthand
         // Who does it is the writer: "I wash", "then we sand".
         (Myself(), "${then}"),
         (Beginning(), ""),
+        // When it was dry follows what was done then.
+        (OnceDry(), ", "),
     ];
 
     [GeneratedRegex(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase)]
     private static partial Regex PerCent();
 
     [GeneratedRegex(
-        @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep|hoover|vacuum|wet|lay|spread|scratch|feather|knot|undercoat|do)\w*\b)",
+        @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+"
+            + @"(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?="
+            + @"(?:"
+            + @"wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep"
+            + @"|hoover|vacuum|wet|lay|g[ai]v|spread|scratch|feather|knot|undercoat|do"
+            + @")\w*\b"
+            + @")",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Myself();
@@ -71,13 +82,21 @@ internal static partial class LineShorthand
     private static partial Regex Beginning();
 
     [GeneratedRegex(
-        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
+        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)"
+            + @"(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?"
+            + @"(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex HeSays();
 
     [GeneratedRegex(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase)]
     private static partial Regex TakesOff();
+
+    [GeneratedRegex(
+        @",?\s*\b(?:and|then)\s+(?:when|once|as\s+soon\s+as)\s+(?:it|that|they|this|the\s+first)\s+(?:is|was|were|are|had)\s+(?:\w+\s+)?dr(?:y|ied)\b,?",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex OnceDry();
 
     [GeneratedRegex(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase)]
     private static partial Regex TestedSo();

@@ -20,8 +20,13 @@ internal static partial class LineShorthand
         (SolventShort(), "solvent based"),
         (PolyurethaneShort(), "polyurethane"),
         (Tenth(), "10 % water"),
+        (Least(), "at least "),
+        (Most(), "at most "),
+        (StopOfShort(), " "),
         (Passes(), "coats"),
         (Goes(), "coats of"),
+        (NumberedCoats(), " coats"),
+        (NumberOf(), "coats of"),
         // French polish goes on by the pad and is counted so.
         (Rubbers(), "coats of french polish"),
     ];
@@ -79,7 +84,10 @@ internal static partial class LineShorthand
     public static string[] Days(string line) => Dates().Split(line);
 
     [GeneratedRegex(
-        @"^\W*(?:days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}[.:][0-5]\d\b)))",
+        @"^\W*(?:"
+            + @"days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))"
+            + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}[.:][0-5]\d\b))"
+            + @")",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Date();
@@ -93,12 +101,34 @@ internal static partial class LineShorthand
     [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)go(?:es)?\s+of\b", RegexOptions.IgnoreCase)]
     private static partial Regex Goes();
 
+    [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four))\s*nos?\b\.?\s+(?:full\s+)?coats?\b", RegexOptions.IgnoreCase)]
+    private static partial Regex NumberedCoats();
+
+    // As bills of quantities count: "two no. masonry paint".
+    [GeneratedRegex(
+        @"(?<=\b(?:[1-6]|one|two|three|four)\s+)nos?\b\.?"
+            + @"(?=\s+(?:\w+\s+){0,2}(?:primer|undercoat|finish|gloss|satin|eggshell|matte?|emulsion|varnish|enamel|paint)\b)",
+        RegexOptions.IgnoreCase
+    )]
+    private static partial Regex NumberOf();
+
     // A sprayer counts passes; a sander's are none.
     [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)pass(?:es)?\b(?!\s+(?:of|with)\s+(?:the\s+)?(?:sander|disc|paper|drum|\d))", RegexOptions.IgnoreCase)]
     private static partial Regex Passes();
 
     [GeneratedRegex(@"\b(?:a|one)\s+tenth(?:\s+(?:of\s+)?water)?\b", RegexOptions.IgnoreCase)]
     private static partial Regex Tenth();
+
+    // Short for minimum only before a number: minutes stand after theirs.
+    [GeneratedRegex(@"(?<!\d\s*)\bmin(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex Least();
+
+    [GeneratedRegex(@"\bmax(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase)]
+    private static partial Regex Most();
+
+    // The stop after what is short ends no sentence.
+    [GeneratedRegex(@"(?<=\b(?:approx|incl|excl|spec|temp|ext|int|ca|thk|qty|hrs|pref|poss|prev|opp|adj))\.\s+(?=[a-z\d])")]
+    private static partial Regex StopOfShort();
 
     [GeneratedRegex(@"(?<=\b\d)ct[sz]\b", RegexOptions.IgnoreCase)]
     private static partial Regex CoatsAfterCount();
@@ -125,7 +155,13 @@ internal static partial class LineShorthand
     private static partial Regex ZincPhosphate();
 
     [GeneratedRegex(
-        @"(?<=\w+\s+\w+\s+\w+)(?<!\b(?:pressure|jet|power|to|and|then|not|don'?t|never|can|must|should|will|by|with|before|after|you|we|i|the|a|an|no|hot|cold|fungicidal|sugar|soft|stiff|wire|dry|wet|hand)\s*)\s+(?=(?:rinse|wipe|leave|let|scrub|mask|dust|brush|wash|sand|rub|scrape|feather|fill|dry|seal|prime)\s+(?:it|them|the|that|all|off|down|well|till|until|twice|again|everything)\b)",
+        @"(?<=\w+\s+\w+\s+\w+)(?<!"
+            + @"\b(?:"
+            + @"pressure|jet|power|to|and|then|not|don'?t|never|can|must|should|will|by|with|before|after|you|we|i|the|a|an|no|hot|cold|fungicidal|sugar|soft|stiff"
+            + @"|wire|dry|wet|hand"
+            + @")\s*"
+            + @")"
+            + @"\s+(?=(?:rinse|wipe|leave|let|scrub|mask|dust|brush|wash|sand|rub|scrape|feather|fill|dry|seal|prime)\s+(?:it|them|the|that|all|off|down|well|till|until|twice|again|everything)\b)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Onward();

@@ -88,7 +88,8 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     // How long a mixture stands, and by when it is used, is no wait of the coat.
     [GeneratedRegex(
-        @"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
+        @"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*"
+            + @"|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Standing();
@@ -128,7 +129,8 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         : hour;
 
     [GeneratedRegex(
-        @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\b(?<n>noon|midday)\b|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
+        @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\b(?<n>noon|midday)\b"
+            + @"|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Time();
@@ -149,7 +151,8 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         };
 
     [GeneratedRegex(
-        @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|drying\s+|clear\s+|good\s+|more\s+|further\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|nights?|d)\b",
+        @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?"
+            + @"(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|drying\s+|clear\s+|good\s+|more\s+|further\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|nights?|d)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Hours();
@@ -172,7 +175,8 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     // The painting is begun on that day.
     [GeneratedRegex(
-        @"\b(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\b",
+        @"\b(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?"
+            + @"(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex CoatsThatDay();
@@ -194,7 +198,10 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Overnight();
 
     [GeneratedRegex(
-        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b|\b(?:\d+|an?|one|two|three|four|five|six)\s+(?:hours?|hrs?|h)\s+on\b(?!\s+(?:the|a)\b)",
+        @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b"
+            + @"|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)"
+            + @"|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b"
+            + @"|\b(?:\d+|an?|one|two|three|four|five|six)\s+(?:hours?|hrs?|h)\s+on\b(?!\s+(?:the|a)\b)",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Later();
@@ -209,7 +216,25 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static partial Regex Coats();
 
     [GeneratedRegex(
-        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:\s+(?:at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|nights?|weeks?|over\s?night))*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$|^(?!\d{1,2}[.:][0-5]\d\b)[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$|^(?:a|one|two|three|\d+)\s+days?'?s?'?\s+(?:airing|drying|rest)\W*$|^(?:leave|left|wait)\s+(?:it\s+|to\s+dry\s+)?(?:over\s+|for\s+|all\s+)?(?:the\s+|a\s+)?weekend\W*$|^(?:over\s+)?the\s+weekend\W*$|^(?:\d+|an?|one|two|three|four|five|six)\s+(?:more\s+|further\s+|full\s+|good\s+|dry\s+|drying\s+)*(?:days?|nights?|weeks?|hours?|hrs?)'?(?:\s+(?:with\s+(?:the\s+)?(?:fans?|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$|^(?:next\s+(?:day|morning)|(?:the\s+)?day\s+after|tomorrow)\W*$|^(?:(?:all\s+)?on\s+)?(?:the\s+)?same\s+(?:day|shift|morning|afternoon|evening)(?:\s+as\s+(?:the\s+)?\w+)?\W*$|^(?:then\s+)?(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\W*$|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
+        @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:"
+            + @"\s+(?:"
+            + @"at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further"
+            + @"|(?:dry|full|clear)(?=\s+(?:hours?|days?|weeks?))|\d+(?:\.\d+)?|h|hr|hrs|hours?|mins?|minutes?|days?|nights?|weeks?|over\s?night"
+            + @")"
+            + @")*(?:\s+at\s+\d+\s*(?:deg\w*|°)?\s*c?)?\W*$"
+            + @"|^(?!\d{1,2}[.:][0-5]\d\b)[\d.]+(?:\s*(?:-|to|or)\s*[\d.]+)?\s*\w+\W*$"
+            + @"|^(?:a|one|two|three|four|five|six|ten)\s+(?:\w+\s+)?(?:hours?|days?|weeks?)(?:\s+(?:dry|apart|between))?\W*$|^over\s?night\W*$"
+            + @"|^(?:a|one|two|three|\d+)\s+days?'?s?'?\s+(?:airing|drying|rest)\W*$"
+            + @"|^(?:leave|left|wait)\s+(?:it\s+|to\s+dry\s+)?(?:over\s+|for\s+|all\s+)?(?:the\s+|a\s+)?weekend\W*$|^(?:over\s+)?the\s+weekend\W*$"
+            + @"|^(?:\d+|an?|one|two|three|four|five|six)\s+(?:more\s+|further\s+|full\s+|good\s+|dry\s+|drying\s+)*(?:days?|nights?|weeks?|hours?|hrs?)'?"
+            + @"(?:\s+(?:with\s+(?:the\s+)?(?:fans?|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$"
+            + @"|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$"
+            + @"|^(?:next\s+(?:day|morning)|(?:the\s+)?day\s+after|tomorrow)\W*$"
+            + @"|^(?:(?:all\s+)?on\s+)?(?:the\s+)?same\s+(?:day|shift|morning|afternoon|evening)(?:\s+as\s+(?:the\s+)?\w+)?\W*$"
+            + @"|^(?:then\s+)?(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?"
+            + @"(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\W*$"
+            + @"|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$"
+            + @"|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Alone();

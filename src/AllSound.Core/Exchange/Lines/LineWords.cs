@@ -226,7 +226,8 @@ internal static partial class LineWords
     private static partial Regex TapeOff();
 
     [GeneratedRegex(
-        @"(?<=\bcoats?\s+(?:of\s+)?)flat\b|\bflat\s+(?=x\s*\d|white|black|oil|latex|paint|acrylic|emulsion|finish|coat)|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b",
+        @"(?<=\bcoats?\s+(?:of\s+)?)flat\b|\bflat\s+(?=x\s*\d|white|black|oil|latex|paint|acrylic|emulsion|finish|coat)"
+            + @"|(?<=\b(?:ceilings?|acrylic|latex|walls?)\s)flat\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex FlatSheen();
@@ -239,7 +240,8 @@ internal static partial class LineWords
 
     // Off and on are told apart.
     [GeneratedRegex(
-        @"\b(?:heating|radiators?|rads?)\s+(?:\w+\s+)?off\b|\bturn\w*\s+(?:off\s+)?(?:the\s+)?(?:heating|radiators?|rads?)\b(?:\s+off\b)?|\bheating\s+(?:is\s+)?(?:cold|drained)\b",
+        @"\b(?:heating|radiators?|rads?)\s+(?:\w+\s+)?off\b|\bturn\w*\s+(?:off\s+)?(?:the\s+)?(?:heating|radiators?|rads?)\b(?:\s+off\b)?"
+            + @"|\bheating\s+(?:is\s+)?(?:cold|drained)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex HeatOut();
@@ -260,7 +262,9 @@ internal static partial class LineWords
 
     // What lies beneath is not what is laid.
     [GeneratedRegex(
-        @"\b(?:(?:straight|right|directly)\s+)?(?:over|onto|on\s+top\s+of|after)\s+(?:the\s+|any\s+|that\s+)?(?:(?:old|existing|sound|black|white|brown|red|dull|bare|dry|new)\s+){0,2}(?:varnish|bitumen|gloss|paint(?:work)?|emulsion|distemper|stain|silicone|wax|limewash|primer|undercoat|paper|putty|filler|shellac|knotting)\b",
+        @"\b(?:(?:straight|right|directly)\s+)?(?:over|onto|on\s+top\s+of|after)\s+(?:the\s+|any\s+|that\s+)?"
+            + @"(?:(?:old|existing|sound|black|white|brown|red|dull|bare|dry|new)\s+){0,2}"
+            + @"(?:varnish|bitumen|gloss|paint(?:work)?|emulsion|distemper|stain|silicone|wax|limewash|primer|undercoat|paper|putty|filler|shellac|knotting)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex OnFilm();
@@ -269,13 +273,17 @@ internal static partial class LineWords
     private static partial Regex HandOver();
 
     [GeneratedRegex(
-        @"\b(?:the\s+)?(?:block|masonry|emulsion|distemper)\s+brush\b|\b(?:the\s+)?long[\s-]pile\b(?!\s+roller)|\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b|\bby\s+brush\b|\bsqueegee\b",
+        @"\b(?:the\s+)?(?:block|masonry|emulsion|distemper)\s+brush\b|\b(?:the\s+)?long[\s-]pile\b(?!\s+roller)"
+            + @"|\b(?:(?:by|with)\s+)?(?:(?:a\s+)?(?:mohair|foam|short[\s-]pile|medium|long[\s-]pile|lambswool|mini)\s+)?(?:brush\s+(?:and|or|&)\s+)?rollers?\b"
+            + @"|\bby\s+brush\b|\bsqueegee\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Roller();
 
     [GeneratedRegex(
-        @"\b(?<!\bcoats?\s+(?:of\s+)?(?:clear\s+)?)(?:layers?\s+(?:of\s+)?)?(?:poly(?:thene|ethylene)?|plastic)\s+(?:sheet\w*|on|over|across|under|down|up|taped|film)\b(?!\s*pipes?\b)|\blayers?\s+(?:of\s+)?poly\w*\b",
+        @"\b(?<!\bcoats?\s+(?:of\s+)?(?:clear\s+)?)(?:layers?\s+(?:of\s+)?)?(?:poly(?:thene|ethylene)?|plastic)\s+"
+            + @"(?:sheet\w*|on|over|across|under|down|up|taped|film)\b(?!\s*pipes?\b)"
+            + @"|\blayers?\s+(?:of\s+)?poly\w*\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex PolySheet();

@@ -88,7 +88,7 @@ internal static partial class OperationPhrases
         ["st_ir"] = ["infrared", "infra red", "infrared strip"],
         ["st_heatgun"] = ["heat gun", "hot air", "hot air gun", "strip heat gun", "strip hot air", "burn heat gun"],
         ["st_flame"] = ["burn", "blow torch", "blow lamp", "blowtorch", "blowlamp", "flame", "burn paint", "burn blow torch", "burn torch", "torch", "gas torch"],
-        ["st_steam_paint"] = ["steam paint", "superheated", "steam strip paint"],
+        ["st_steam_paint"] = ["steam paint", "superheated", "steam strip paint", "strip emulsion steam", "steam emulsion", "steam gloss"],
         ["st_wash_distemper"] = ["distemper", "wash distemper", "remove distemper", "strip distemper", "scrub distemper", "distemper soak"],
         ["st_shroud_sand"] = ["shroud sand", "drum sand", "dustless sand", "sand extraction bare", "sand extraction", "sand vacuum shroud"],
         ["st_wax_solvent"] = ["remove wax", "dewax", "strip wax"],
@@ -113,7 +113,7 @@ internal static partial class OperationPhrases
             "contractor blasts the steel",
         ],
         ["st_dry_blast"] = ["blast", "grit blast", "shot blast", "sand blast", "sandblast", "dry blast", "abrasive blast"],
-        ["st_caustic_dip"] = ["dip", "caustic dip", "dip strip", "dip tank", "caustic tank"],
+        ["st_caustic_dip"] = ["caustic dip", "dip strip", "dip tank", "caustic tank", "dipped caustic", "send dip", "taken dip"],
         ["st_scrape_dry"] = ["scrape bare", "scrape lets", "scrape everything"],
         ["st_paper_wet"] =
         [
@@ -316,7 +316,17 @@ internal static partial class OperationPhrases
             "power wire brush",
             "grind metal",
         ],
-        ["ab_metal_shroud"] = ["shroud grinder", "grinder vacuum", "vacuum shroud metal", "shroud rust"],
+        ["ab_metal_shroud"] =
+        [
+            "shroud grinder",
+            "grinder vacuum",
+            "vacuum shroud metal",
+            "shroud rust",
+            "bristle drill shroud",
+            "drill shroud",
+            "shrouded drill",
+            "bristle extraction metal",
+        ],
         ["ab_scale"] = ["scale", "pack rust", "break scale", "scaling hammer power", "heavy rust", "descale rust", "pneumatic scale"],
         ["ab_scale_hand"] = ["chip scale", "chip rust", "chipping hammer", "hammer rust", "hand chip scale"],
         ["ab_edge"] = ["round edge", "radius edge", "sharp edge", "arris round", "chamfer edge"],

@@ -94,7 +94,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at =>
                 at.Start.Get(Facets.Exposure) == Exposure.Inside
                 && at.Start.Get(Facets.Film) is Film.EmulsionMatt or Film.EmulsionSilk
-                && at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film)
+                && (at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film) || at.Now.Get(Facets.Film) == Film.None)
                 && IsDry(at)
                 && (
                     (at.Act?.Product is { Cover: Cover.Emulsion } paint && (paint.Sheens.Contains(Sheen.Matt) || at.Start.Get(Facets.Film) == Film.EmulsionSilk))
@@ -167,10 +167,23 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Start.Get(Facets.Substrate) is Substrate.PaperLining or Substrate.PaperVinyl && at.Act?.Product?.Cover == Cover.Emulsion,
             Passing.Met
         ),
-        // Whoever feathers or rubs down takes off what is loose.
-        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Loosen or Group.Abrade, Passing.Met),
+        // Whoever feathers or brushes metal bright takes off what is loose; so does rubbing down where it is little. Where it is much that stays.
+        new(
+            [GroundNeeds.LooseOff],
+            at =>
+                at.Act?.Operation.Group is Group.Loosen
+                || (at.Act is { Operation.Group: Group.Abrade } act && ((at.Facts.LooseShare ?? 0) <= LittleLoose || act.PreparesMetal)),
+            Passing.Met
+        ),
+        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Abrade, Passing.Idle),
         // Who washes before scraping a little off has it the usual way round.
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
+        // Metal is degreased before anything is rubbed off it (ISO 12944-4, from memory).
+        new(
+            [GroundNeeds.LooseOff],
+            at => at.Act?.Operation.Group is Group.Clean && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous,
+            Passing.Idle
+        ),
         // Nails are punched before the floor is sanded.
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Id == "sb_nail_heads", Passing.Idle),
         // Cracks are raked to what is firm: the powder beside them is bound after.
@@ -188,6 +201,16 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
                 at.Act?.Product?.Cover == Cover.Floor
                 && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Masonry
                 && (at.Start.Get(Facets.Film) != Film.None || at.Now.Get(Facets.Key) == Key.Abraded),
+            Passing.Noted
+        ),
+        // Alkyd floor paint on a slab is saponified from below; over an old film on a dry one it is what is sold for it.
+        new(
+            [.. Needs.All.Where(n => n.Id == "on-wood")],
+            at =>
+                at.Act?.Operation.Id == "tc_floor_alkyd"
+                && Substrates.Of(at.Start.Get(Facets.Substrate)).Family == SubstrateFamily.Masonry
+                && at.Now.Get(Facets.Film) == Film.AlkydGloss
+                && IsDry(at),
             Passing.Noted
         ),
         // Tile paint soaks into unglazed tile by itself.

@@ -131,6 +131,20 @@ internal sealed partial class Follower
             return putRight ? Put(need, now) : now;
         }
 
+        // Nor does what was found to powder hold, unwashed and unrubbed, for a key that nobody wrote.
+        if (
+            need == GroundNeeds.PowderBound
+            && appraised.Facts.Powdery == true
+            && now.Get(Facets.Powder) == start.Get(Facets.Powder)
+            && (now.Get(Facets.Soil) == start.Get(Facets.Soil) || start.Get(Facets.Soil) == Soil.Clean)
+            && act is { Operation.Role: not CoatRole.None }
+            && !(written is not null && Topics.Spoken(need, now, written))
+        )
+        {
+            flaws.Add(new Flaw(at, need, null));
+            return putRight ? Put(need, now) : now;
+        }
+
         // Who writes that a coat stood past its window means that it did, and writes down that it was keyed.
         if (!(need == Needs.WindowOpen && waited is not null) && unsaid.Meets(need, now) is { } met)
         {
@@ -140,7 +154,7 @@ internal sealed partial class Follower
                 open.Add(new Open(at, need, Presumed: true));
             }
 
-            return met.After;
+            return appraised.Facts.Powdery == true ? met.After.With(Facets.Powder, now.Get(Facets.Powder)) : met.After;
         }
 
         if (Asked(need, now) is { } settled)

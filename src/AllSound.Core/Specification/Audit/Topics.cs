@@ -49,7 +49,8 @@ internal static partial class Topics
     public static bool LeftBare(IEnumerable<string> written) => written.Any(Bare().IsMatch);
 
     [GeneratedRegex(
-        @"\bno\s+(?:more\s+)?(?:paint|coats?|sealer|finish)\b(?:\s+(?:at\s+all|and\b.*|or\b.*|on\s+(?:it|this|these|them|the\s+\w+)))?\W*$|\b(?:not|never|don'?t)\b[^.;]*\b(?:paint|coat|seal|varnish)(?:ed)?(?:\s+(?:it|this|these|them))?\W*$|\bleave\b[^.;]*\b(?:bare|unpainted)\b",
+        @"\bno\s+(?:more\s+)?(?:paint|coats?|sealer|finish)\b(?:\s+(?:at\s+all|and\b.*|or\b.*|on\s+(?:it|this|these|them|the\s+\w+)))?\W*$"
+            + @"|\b(?:not|never|don'?t)\b[^.;]*\b(?:paint|coat|seal|varnish)(?:ed)?(?:\s+(?:it|this|these|them))?\W*$|\bleave\b[^.;]*\b(?:bare|unpainted)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Bare();
@@ -59,13 +60,15 @@ internal static partial class Topics
 
     // Of what comes off, and not of tins or brushes.
     [GeneratedRegex(
-        @"\blead\s+(?:waste|bag)\b|\b(?:flakes?|scrapings?|chips|debris|slurry|sludge|cloths?|rags|bits|dust|bag\w*)\b(?:(?!\b(?:tins?|cans?|brushes|rollers)\b)[^.;])*\b(?:hazardous|toxic)\b",
+        @"\blead\s+(?:waste|bag)\b"
+            + @"|\b(?:flakes?|scrapings?|chips|debris|slurry|sludge|cloths?|rags|bits|dust|bag\w*)\b(?:(?!\b(?:tins?|cans?|brushes|rollers)\b)[^.;])*\b(?:hazardous|toxic)\b",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Hazardous();
 
     [GeneratedRegex(
-        @"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bbright\s+(?:spots?|metal|bits|steel|iron|patches|places)\b|\bSt\s?[23]\b|\bSa\s?2",
+        @"\b(?:down|back|off|in)?\s*(?:to|till|until)\s+(?:it\s+is\s+|it'?s\s+)?bright\b|\bbright\s+(?:spots?|metal|bits|steel|iron|patches|places)\b"
+            + @"|\bSt\s?[23]\b|\bSa\s?2",
         RegexOptions.IgnoreCase
     )]
     private static partial Regex Bright();

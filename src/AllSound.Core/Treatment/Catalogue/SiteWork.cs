@@ -260,6 +260,7 @@ internal static class SiteWork
             Rate = 40,
             RateNarrow = 60,
             FixedHours = 0.1,
+            Waterless = true,
             Leaves = new(Drying.Wash, 0.5, 1),
             Accept = "a dry tissue pressed on stays dry for ten minutes",
             Source = Source.Practice,
