@@ -65,7 +65,7 @@ internal static class RoomSpecification
         }
 
         Option[] all = [.. groups.SelectMany(g => g.Options)];
-        Writing.Add(blocks, "It assumes", [.. all.SelectMany(o => o.Assumes).Distinct(StringComparer.Ordinal)]);
+        Writing.Add(blocks, "It assumes", Sequencing.Together(all.SelectMany(o => o.Assumes)));
         Writing.Add(blocks, "It leaves undone", [.. all.SelectMany(o => o.LeftUndone).Distinct(StringComparer.Ordinal)]);
         Writing.Add(blocks, "What can still go wrong", [.. all.SelectMany(o => o.Risks).Distinct(StringComparer.Ordinal)]);
         if (!named)

@@ -57,6 +57,11 @@ public static class StepHazards
             cautions.Add("Hardwood dust harms the lungs and nose: extract it.");
         }
 
+        if (operation.Role is not (CoatRole.None or CoatRole.Spot) && surface.Element is Element.Ceiling or Element.Cornice)
+        {
+            protection.Add("goggles");
+        }
+
         if (act.HasSolvent() && operation.Role != CoatRole.None)
         {
             protection.Add(inside ? "half mask A2P3" : "gloves");

@@ -227,7 +227,9 @@ internal static class Sequencing
         return
         [
             .. lines[false],
-            .. lines[true].Any() ? [$"{NotRecorded}{string.Join(", ", lines[true].Select(l => l[NotRecorded.Length..].TrimEnd('.')))}."] : Array.Empty<string>(),
+            .. lines[true].Any()
+                ? [$"{NotRecorded}{string.Join(", ", lines[true].SelectMany(l => l[NotRecorded.Length..].TrimEnd('.').Split(", ")).Distinct(StringComparer.Ordinal))}."]
+                : Array.Empty<string>(),
         ];
     }
 

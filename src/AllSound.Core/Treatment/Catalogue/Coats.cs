@@ -12,7 +12,6 @@ namespace AllSound.Core.Treatment.Catalogue;
 /// <summary>Spot primers, primers, undercoats and finishes of walls and woodwork. What all coats of a role need stands in <see cref="Coating"/>.</summary>
 internal static class Coats
 {
-    private static readonly ImmutableArray<string> WaterWear = ["goggles when rolling overhead"];
     private static readonly Need NotRawPlaster = NeedRegistry
         .Register(
             "not-raw-plaster",
@@ -84,7 +83,6 @@ internal static class Coats
             Rate = 10,
             RateNarrow = 16,
             Accept = "a thumbnail does not lift it the next day",
-            Protection = WaterWear,
             Hazard = 0.3,
             School = "S20 waterborne",
             Source = Source.Practice,
@@ -144,7 +142,6 @@ internal static class Coats
             Rate = 8,
             RateNarrow = 15,
             Accept = "even and opaque",
-            Protection = WaterWear,
             Hazard = 0.3,
             School = "S20 waterborne",
             Source = Source.Practice,
@@ -165,7 +162,6 @@ internal static class Coats
             Dilution = "first coat up to 10 % water",
             Tool = "10 to 12 mm pile; 50 to 63 mm brush for edges",
             Accept = "no laps, no misses, line within 2 mm",
-            Protection = WaterWear,
             Hazard = 0.2,
             Source = Source.Practice,
         },
@@ -233,7 +229,6 @@ internal static class Coats
             Rate = 7,
             RateNarrow = 15,
             Accept = "no runs, even sheen at 1.5 m",
-            Protection = WaterWear,
             Hazard = 0.3,
             School = "S20 waterborne",
             Source = Source.Practice,

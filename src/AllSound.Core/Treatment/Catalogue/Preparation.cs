@@ -37,6 +37,9 @@ internal static class Preparation
             F.Substrate.IsNot(Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Masonry))
         );
 
+    // What splashes. Against lead, mask and coverall are added where it has not been ruled out.
+    private static readonly ImmutableArray<string> WetWear = ["gloves", "goggles"];
+
     private static readonly Need NotTimber = NeedRegistry
         .Register(
             "not-timber",
@@ -99,7 +102,7 @@ internal static class Preparation
             RateNarrow = 8,
             Leaves = new(Drying.Wash, 1, 2),
             Accept = "a blunt knife lifts nothing, no chips to be seen, or the edge is marked as one that keeps lifting",
-            Protection = FilmStripping.LeadWear,
+            Protection = WetWear,
             Hazard = 1.2,
             School = "S10 wet",
             Source = LeadRule,
@@ -146,7 +149,7 @@ internal static class Preparation
             Leaves = new(Drying.Wash, 2, 4),
             Tool = "wet-or-dry 180",
             Accept = "step not felt by the palm",
-            Protection = FilmStripping.LeadWear,
+            Protection = WetWear,
             Hazard = 1,
             School = "S10 wet",
             Source = LeadRule,
@@ -210,7 +213,7 @@ internal static class Preparation
             Leaves = new(Drying.Wash, 2, 4),
             Tool = "wet-or-dry 180 to 240",
             Accept = "even matt, slurry wiped off",
-            Protection = FilmStripping.LeadWear,
+            Protection = WetWear,
             Cautions = ["Slurry is waste: bag it, never down a drain."],
             Hazard = 1.2,
             School = "S10 wet",
@@ -271,7 +274,7 @@ internal static class Preparation
             Leaves = new(Drying.Wash, 24, 48),
             Tool = "wet-or-dry 120 along the grain",
             Accept = "firm wood, no fibre on tape; 18 % or less again",
-            Protection = FilmStripping.LeadWear,
+            Protection = WetWear,
             Hazard = 1.2,
             School = "S10 wet",
             Source = LeadRule,
