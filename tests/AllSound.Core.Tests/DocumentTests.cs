@@ -214,6 +214,18 @@ public sealed partial class DocumentTests
     }
 
     [Fact]
+    public void What_was_not_recorded_in_a_room_is_said_once_and_each_thing_of_it_once()
+    {
+        var pages = Written(DocumentKind.Specification).Pages;
+        var said = pages
+            .Select(p => p.Blocks.SelectMany(b => b.Items).Where(i => i.StartsWith("Not recorded, assumed absent", StringComparison.Ordinal)).ToArray())
+            .ToArray();
+        Assert.Contains(said, s => s.Length > 0);
+        Assert.All(said, s => Assert.True(s.Length <= 1));
+        Assert.All(said.SelectMany(s => s).Select(s => s.TrimEnd('.')[(s.IndexOf(':', StringComparison.Ordinal) + 2)..].Split(", ")), s => Assert.Equal(s.Distinct(), s));
+    }
+
+    [Fact]
     public void The_client_compares_two_ways_of_one_surface_honestly()
     {
         var compared = 0;

@@ -63,6 +63,26 @@ public sealed class StepSafetyTests
         );
     }
 
+    /// <summary>Common practice.</summary>
+    [Fact]
+    public void Wet_rubbing_asks_for_a_mask_only_where_lead_is_not_ruled_out()
+    {
+        Assert.Equal(["gloves", "goggles"], Of("st_wet_abrade", Door).Protection);
+        var old = Door with { Facts = Good with { Lead = Lead.Presumed } };
+        Assert.Contains("half mask P3", Of("st_wet_abrade", old).Protection);
+    }
+
+    /// <summary>Common practice.</summary>
+    [Fact]
+    public void Eyes_are_covered_for_a_coat_overhead_and_not_for_one_on_a_skirting()
+    {
+        var ceiling = Surface(Element.Ceiling, "gyp_old", Good, [Coat("emul_matt")]);
+        Assert.Contains("goggles", Of("tc_emul_roll", ceiling).Protection);
+        Assert.DoesNotContain("goggles", Of("sp_fill", ceiling).Protection);
+        Assert.DoesNotContain("goggles", Of("tc_emul_roll", Inside).Protection);
+        Assert.Empty(Of("tc_wb_trim", Door).Protection);
+    }
+
     [Fact]
     public void Laying_a_coat_over_lead_paint_disturbs_nothing()
     {
