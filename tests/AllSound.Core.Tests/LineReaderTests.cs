@@ -336,7 +336,7 @@ public sealed partial class LineReaderTests
         Assert.Equal(hours, LineReader.Read(lines).Last(r => r.Step is not null).Step!.WaitHours);
 
     /// <summary>
-    /// 400 lines of the fresh rounds, read over by hand: the right operations in 95 of 100, and nothing that a line denies is ever a step.
+    /// Over 400 lines of the fresh rounds, read over by hand: the right operations in 95 of 100, and nothing that a line denies is ever a step.
     /// </summary>
     [Fact]
     public void Lines_of_whole_sequences_are_read_as_what_they_mean()

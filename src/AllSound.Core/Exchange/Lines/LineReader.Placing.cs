@@ -93,7 +93,7 @@ public static partial class LineReader
                 at.Finish = Is(waited, o => o.Role == CoatRole.Finish) ? waited : at.Finish;
                 at.Coat = Is(waited, o => o.Role is not (CoatRole.None or CoatRole.Spot)) ? waited : at.Coat;
                 at.Spot =
-                    Is(waited, o => o.Role == CoatRole.Spot && o.Id != "sp_fill") ? waited
+                    Is(waited, PrimesSpots) ? waited
                     : Is(waited, o => o.Role != CoatRole.None) ? null
                     : at.Spot;
             }

@@ -142,7 +142,7 @@ public static partial class LineReader
 
             var again =
                 LineParts.Repeats(words) || LineParts.OnlyCoats(words)
-                    ? (at.Spot is not null && LineParts.RepeatsThat(words) ? at.Spot : null)
+                    ? (LineParts.RepeatsThat(words) ? Spotted(steps, at) : null)
                         ?? steps.LastOrDefault(r => Is(r, o => o.Role == CoatRole.Finish))
                         ?? at.Finish
                         ?? steps.LastOrDefault(r => Is(r, o => o.Role != CoatRole.None))
@@ -179,6 +179,12 @@ public static partial class LineReader
         // Edges are cut in with the coat: said beside one it is no more to do.
         return read.Count > 1 ? [.. read.Where(r => !IsCutIn(r.Line.Line) || r.Line.Step is not null)] : read;
     }
+
+    // What bared ground was primed with, where that was the last coat.
+    private static ReadLine? Spotted(List<ReadLine> steps, Position at) =>
+        steps.FindLast(r => Is(r, o => o.Role != CoatRole.None)) is { } laid ? (Is(laid, PrimesSpots) ? laid : null) : at.Spot;
+
+    private static bool PrimesSpots(Operation operation) => operation.Role == CoatRole.Spot && operation.Id != "sp_fill";
 
     // Filler is rubbed down, by whichever way; no edge of an old film is feathered by that.
     private static ReadLine Flush(string words)
