@@ -73,6 +73,9 @@ public sealed class SafetyPropertyTests
 
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, Math.Max(1, Surveys / 12))];
 
+    // Those of a long run whose options were once accused: alkyd over old alkyd on zinc, nail heads in it.
+    public static TheoryData<int> SeedsOfOptions => [.. Enumerable.Range(1, Math.Max(1, Surveys / 12)).Union([1357, 1458, 1825, 4082, 6369, 6383])];
+
     [Theory]
     [MemberData(nameof(Seeds))]
     public void No_option_breaks_a_safety_rule(int seed)
@@ -195,7 +198,7 @@ public sealed class SafetyPropertyTests
     }
 
     [Theory]
-    [MemberData(nameof(Seeds))]
+    [MemberData(nameof(SeedsOfOptions))]
     public void Every_option_audits_clean_and_is_beaten_by_no_other(int seed)
     {
         var job = SurveyGenerator.Job(seed + 1000, 10);

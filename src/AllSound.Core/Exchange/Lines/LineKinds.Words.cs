@@ -211,7 +211,7 @@ internal static partial class LineKinds
             + @"|\bis\s+(?:this|that|it)\s+(?:right|ok|okay|correct|enough)\b|\b(?:to\s+supply|supply\s+of)\b.*\bfollowing\b|\btreated\s+as\s+follows\b"
             + @"|\b(?:proceed|carry\s+on|go\s+ahead)\s+with\s+the\s+following\b|\bthe\s+following\s*:?\W*$"
             + @"|^(?:my\s+)?(?:gaffer|boss|mate|foreman|dad)\s+(?:says|said|showed|told)\b"
-            + @"|^(?:collect|in\s+(?:the\s+)?booth|handrail\s+was\b.*)\W*$"
+            + @"|^(?:collect|in\s+(?:the\s+)?booth)\W*$"
             + @"|\bpreservative\b(?!.*\b(?:primer|paint|undercoat)\b)"
             + @"|^(?:lead|asbestos)\s*:\s*(?:yes|no|unknown)\W*$"
             + @"|^(?:fence|rope|cone)\w*\s+(?:it\s+|the\s+area\s+)?off\W*$|^(?:then\s+)?sweep(?:\s+(?:up|out|down|well|it))*\W*$|^numbered\b"

@@ -1,5 +1,6 @@
 using AllSound.Core.Assessment;
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -15,7 +16,7 @@ internal sealed partial class Follower
     {
         foreach (var id in step.Manners.Concat(Seen))
         {
-            if (Specification.Manners.Find(id) is { Changes: true } manner && manner.When(Met(read.Before, read.Act, NextCoat(acts, at + 1))))
+            if (Specification.Manners.Find(id) is { Changes: true } manner && manner.When(Met(read.Before, read.Act, acts, at, at + 1)))
             {
                 // A coat gets the right one under it, and dries as what is written does; other work is taken to reach what it was to reach.
                 return manner.Under is { } under && firm.Act(Operations.Find(under)!, null) is { } act
@@ -74,11 +75,12 @@ internal sealed partial class Follower
             return null;
         }
 
-        return manner.When(Met(run.Before[at], act, NextCoat(run.Acts, act is null ? at : at + 1))) ? new Flaw(at, null, manner) : null;
+        return manner.When(Met(run.Before[at], act, run.Acts, at, act is null ? at : at + 1)) ? new Flaw(at, null, manner) : null;
     }
 
     // What a manner is judged in.
-    private MannerAt Met(in Condition now, Act? act, Act? next) => new(surface, start, now, appraised.Facts, act, next);
+    private MannerAt Met(in Condition now, Act? act, IReadOnlyList<Act?> acts, int at, int from) =>
+        new(surface, start, now, appraised.Facts, act, NextCoat(acts, from), [.. acts.Take(at).Select(a => a?.Product).OfType<CoatingClass>()]);
 
     private static Act? NextCoat(IEnumerable<Act?> acts, int from) => acts.Skip(from).FirstOrDefault(a => a?.Operation.Role is not (null or CoatRole.None));
 }

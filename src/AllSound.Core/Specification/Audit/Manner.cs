@@ -1,5 +1,6 @@
 using System.Collections.Immutable;
 using AllSound.Core.Jobs;
+using AllSound.Core.Materials;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
@@ -13,7 +14,8 @@ namespace AllSound.Core.Specification;
 /// <param name="Facts">What was recorded.</param>
 /// <param name="Act">The act of the step that it was said with; null where it was said by itself.</param>
 /// <param name="Next">The coat laid next after; null for none.</param>
-internal readonly record struct MannerAt(Surface Surface, Condition Start, Condition Now, Facts Facts, Act? Act, Act? Next)
+/// <param name="Laid">What was laid before, on the whole face or on spots, in order.</param>
+internal readonly record struct MannerAt(Surface Surface, Condition Start, Condition Now, Facts Facts, Act? Act, Act? Next, ImmutableArray<CoatingClass> Laid)
 {
     /// <summary>Lead is not ruled out in what is there.</summary>
     public bool Lead => Start.Get(Facets.Lead) != Core.Surfaces.Lead.ProvedAbsent;

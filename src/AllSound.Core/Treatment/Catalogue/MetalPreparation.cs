@@ -121,7 +121,7 @@ internal static class MetalPreparation
             Leaves = new(Drying.Wash, 0.25, 0.5),
             Tool = "wet-or-dry or emery 80 to 120, dry rags",
             Accept = "bright metal, dry, no bloom of new rust when the primer goes on",
-            Protection = FilmStripping.LeadWear,
+            Protection = Preparation.WetWear,
             Cautions = ["Slurry is waste: bag it, never down a drain."],
             Hazard = 1.4,
             School = "S12 ladder of tools",

@@ -38,7 +38,7 @@ internal static class Preparation
         );
 
     // What splashes. Against lead, mask and coverall are added where it has not been ruled out.
-    private static readonly ImmutableArray<string> WetWear = ["gloves", "goggles"];
+    internal static readonly ImmutableArray<string> WetWear = ["gloves", "goggles"];
 
     private static readonly Need NotTimber = NeedRegistry
         .Register(

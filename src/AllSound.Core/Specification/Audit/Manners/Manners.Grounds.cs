@@ -22,9 +22,19 @@ internal static partial class Manners
                 Seen = true,
                 When = at =>
                     at.Act is { Product.Carrier: Carrier.Spirit, Operation.Role: not CoatRole.None } act
+                    // The heads of nails are no zinc.
+                    && act.Operation.Group != Group.StainBlock
                     && (act.Operation.Role != CoatRole.Spot || (act.Product.Cover is Cover.MetalAlkyd or Cover.WoodAlkyd && at.Start.Get(Facets.Film) == Film.None))
                     && at.Start.Get(Facets.Substrate) is Substrate.GalvanisedNew or Substrate.GalvanisedOld
-                    && (at.Now.Get(Facets.Film) == Film.None || (at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead && at.Facts.LooseShare >= ComingAway))
+                    && (
+                        at.Now.Get(Facets.Film) == Film.None
+                        || (
+                            at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.OilLead
+                            && at.Facts.LooseShare >= ComingAway
+                            // What came away is put right by a primer made for zinc on what that bared.
+                            && !at.Laid.Any(p => p.Grounds.Contains(at.Start.Get(Facets.Substrate)))
+                        )
+                    )
                     && at.Now.Get(Facets.Cover) == Cover.None,
                 Covers = ["bare-sealed", "iron", "own-ground-p_znphos_alk", "ground-p_wood_alk"],
                 Under = "pr_galv",
