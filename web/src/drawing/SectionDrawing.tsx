@@ -210,7 +210,7 @@ function Key({ section, wood }: { section: Section; wood: boolean }) {
     ["spot", "spots only"],
   ];
   return (
-    <ul className="key" aria-label="Key to the hatches">
+    <ul className="hatchkey" aria-label="Key to the hatches">
       {entries.map(([hatch, word]) => (
         <li key={hatch}>
           <svg viewBox="0 0 14 12" width={14} height={12} aria-hidden="true">

@@ -1,5 +1,6 @@
 import type { Option } from "../api/client";
 import { SectionDrawing } from "../drawing/SectionDrawing";
+import { useCatalogue } from "../job/data";
 import { money } from "../shell/money";
 import { usePlace } from "../shell/Place";
 import { daysText, hoursText } from "../shell/words";
@@ -9,11 +10,13 @@ import { Impasse } from "./Impasse";
 import { Order } from "./Order";
 import { offered } from "./offered";
 import { Plan } from "./Plan";
+import { practices } from "./practice";
 import { Stripping } from "./Stripping";
 
 /** The options side by side, and the steps of the one chosen with their reasons. */
 export function WorkView() {
   const { view, edit } = usePlace();
+  const { data: catalogue } = useCatalogue();
   if (!view) return <p style={{ padding: 16 }}>Choose a surface first.</p>;
   const { meanwhile, then } = view.specification;
   const options = offered(view.specification);
@@ -112,14 +115,7 @@ export function WorkView() {
         </header>
         <div className="body">
           <SectionDrawing section={view.section} option={chosen?.id} turn />
-          {chosen && chosen.schools.length > 0 && (
-            <>
-              <h3>Practice followed</h3>
-              <p className="small soft">
-                Where practitioners differ: {chosen.schools.map((s) => s.replace(/^S\d+ /, "")).join(", ")}.
-              </p>
-            </>
-          )}
+          {chosen && <Lines title="Where practitioners differ" lines={practices(chosen.schools, catalogue?.questions ?? [])} />}
           {chosen?.otherSchool && <p className="presumed">{chosen.otherSchool}</p>}
           {chosen && <Lines title="Why it fails, and what answers it" lines={chosen.causes.map((c) => c.line)} />}
           {chosen && <Lines title="When to prefer it" lines={chosen.preferWhen} />}

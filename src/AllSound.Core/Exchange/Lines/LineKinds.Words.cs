@@ -6,94 +6,95 @@ namespace AllSound.Core.Exchange;
 internal static partial class LineKinds
 {
     // What makes a coat rough is no sanding.
-    [GeneratedRegex(@"\bwith\s+(?:(?:silver|fine|dry|sharp|kiln[\s-]dried)\s+)?(?:sand|grit|quartz)\s+in\b[^,;.]*", RegexOptions.IgnoreCase)]
-    private static partial Regex Gritted();
+    private static Regex Gritted =>
+        field ??= new(@"\bwith\s+(?:(?:silver|fine|dry|sharp|kiln[\s-]dried)\s+)?(?:sand|grit|quartz)\s+in\b[^,;.]*", RegexOptions.IgnoreCase);
 
     // What others do is none of these steps: "the licensed firm comes: they clean it and seal it".
-    [GeneratedRegex(@"(?<=[:;]\s*)they\s+[^.;]*", RegexOptions.IgnoreCase)]
-    private static partial Regex ByOthers();
+    private static Regex ByOthers =>
+        field ??= new(@"(?<=[:;]\s*)they\s+[^.;]*", RegexOptions.IgnoreCase);
 
     // What a caulk is made of belongs to it: "caulk the joints, urethane acrylic".
-    [GeneratedRegex(@"(?<=\bcaulk\w*\b[^,;.]*),\s*(?=(?:(?:urethane|siliconi[sz]ed|polyurethane)\s+)?acrylic\b\s*(?:[,;.]|$))", RegexOptions.IgnoreCase)]
-    private static partial Regex OfCaulk();
+    private static Regex OfCaulk =>
+        field ??= new(@"(?<=\bcaulk\w*\b[^,;.]*),\s*(?=(?:(?:urethane|siliconi[sz]ed|polyurethane)\s+)?acrylic\b\s*(?:[,;.]|$))", RegexOptions.IgnoreCase);
 
     // Of what kind the primer is: "prime bare timber, acrylic, 1 coat".
-    [GeneratedRegex(
+    private static Regex OfPrimer =>
+        field ??= new(
         @"(?<=\bprim(?:e|er)\b[^,;.]*),\s*"
             + @"(?=(?:acrylic|alkyd|oil(?:[\s-]based)?|water[\s-]?(?:based|borne)|solvent[\s-]?(?:based|borne)|two[\s-]part|2k)\b\s*(?:[,;.]|$))",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex OfPrimer();
+    );
 
     // Of what kind the paint is: "roof paint, acrylic satin".
-    [GeneratedRegex(
+    private static Regex OfPaint =>
+        field ??= new(
         @"(?<=\b(?:roof|trim|metal|cladding|fence|outside|exterior)\s+paint),\s*(?=(?:acrylic|alkyd|oil|water|satin|gloss|matt|eggshell)\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex OfPaint();
+    );
 
     // Whoever puts himself right means what he says last: "two coats eggshell ... no, matt". Without the comma it is a denial: "undercoat ... no sanding".
-    [GeneratedRegex(
+    private static Regex Corrected =>
+        field ??= new(
         @"(?<=^|[.;,]\s*)(?:(?<count>(?:two|three|four|[2-4])\s+coats?\s+)(?:of\s+)?)?[^.;,]*?(?:\s*(?:\.{2,}|…|--)\s*)(?:(?:no|sorry),|i\s+mean\b,?|make\s+that\b)\s*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Corrected();
+    );
 
     // What a paint keeps off is not what is done.
-    [GeneratedRegex(
+    private static Regex Resists =>
+        field ??= new(
         @"\b(?:mould|mold|mildew|algae|fungus|stain|rust)[\s-](?:resist\w*|proof|inhibiting)\b|\b(?:mould|mold|mildew)[\s-]inhibit\w*"
             + @"|\banti[\s-]?(?:mould|mold|fungal|rust)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Resists();
+    );
 
-    [GeneratedRegex(@"\b(?:ff?p3|p3|disposable\s+(?:overalls?|suits?|coveralls?))\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Guarded();
+    private static Regex Guarded =>
+        field ??= new(@"\b(?:ff?p3|p3|disposable\s+(?:overalls?|suits?|coveralls?))\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:dust|cotton|cloth|canvas|drop|old)\s*(?:sheets?|cloths?)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Cloth();
+    private static Regex Cloth =>
+        field ??= new(@"\b(?:dust|cotton|cloth|canvas|drop|old)\s*(?:sheets?|cloths?)\b", RegexOptions.IgnoreCase);
 
     // Said by itself that is a result, and nothing that is not to be done.
-    [GeneratedRegex(@"^(?:and\s+|but\s+)?no\s+(?:lead|asbestos)(?:\s+(?:found|in\s+it|in\s+any|anywhere))?\W*$", RegexOptions.IgnoreCase)]
-    private static partial Regex Proved();
+    private static Regex Proved =>
+        field ??= new(@"^(?:and\s+|but\s+)?no\s+(?:lead|asbestos)(?:\s+(?:found|in\s+it|in\s+any|anywhere))?\W*$", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"^(?:told|tell\s+(?:the\s+)?(?:owner|client)|note|nb|ps|owner|client|customer)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Word();
+    private static Regex Word =>
+        field ??= new(@"^(?:told|tell\s+(?:the\s+)?(?:owner|client)|note|nb|ps|owner|client|customer)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Onto =>
+        field ??= new(
         @"\b(?:matt|matte|flat|emulsion|eggshell|satin\w*|gloss|silk|latex|paint)\s+(?:to|on)\s+(?:the\s+)?"
             + @"(?<part>walls|ceilings?|trim|wood\s*work|skirtings?|doors|floors?|radiators?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Onto();
+    );
 
-    [GeneratedRegex(
+    private static Regex WetAnd =>
+        field ??= new(
         @"\b(?:mist|wet|damp(?:en)?|spray)"
             + @"(?:\s+(?:it|them|well|down|lightly|the\s+\w+|with\s+(?:a\s+)?(?:\w+\s+)?(?:water|spray|bottle))){0,2}\s+and\s+(?=scrap|sand|rub|flat|feather|abrad)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex WetAnd();
+    );
 
     // The paper of that name.
-    [GeneratedRegex(@"\bwet\s*(?:&|\+|/|'?n'?|or)\s*dry\b", RegexOptions.IgnoreCase)]
-    private static partial Regex WetAndDry();
+    private static Regex WetAndDry =>
+        field ??= new(@"\bwet\s*(?:&|\+|/|'?n'?|or)\s*dry\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:lime(?:\s+putty)?|cement)\s+and\s+sand\b|\bsand\s+and\s+(?:cement|lime)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Mortar();
+    private static Regex Mortar =>
+        field ??= new(@"\b(?:lime(?:\s+putty)?|cement)\s+and\s+sand\b|\bsand\s+and\s+(?:cement|lime)\b", RegexOptions.IgnoreCase);
 
     // What a paint is made of counts, also where it stands in brackets.
-    [GeneratedRegex(
+    private static Regex OfKind =>
+        field ??= new(
         @"\(\s*(?:(?:white|grey|black|clear|red|quick\s+drying)\s+)?"
             + @"(?<kind>acrylic|alkyd|oil(?:[\s-]based)?|water[\s-]?(?:based|borne)|solvent(?:[\s-]based)?|shellac|two[\s-]part|2k|h[\s-]class|class[\s-]h|hepa)\s*\)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex OfKind();
+    );
 
-    [GeneratedRegex(@"\([^)]*\)?|\[[^\]]*\]?")]
-    private static partial Regex Brackets();
+    private static Regex Brackets =>
+        field ??= new(@"\([^)]*\)?|\[[^\]]*\]?");
 
     // Masks are worn and laid: worn where something tells so.
-    [GeneratedRegex(
+    private static Regex Worn =>
+        field ??= new(
         @"\b(?:with\s+)?(?:a\s+)?(?:"
             + @"(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?"
             + @"|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|[ap])[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|[ap])[1-3]"
@@ -102,11 +103,11 @@ internal static partial class LineKinds
             + @"|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b"
             + @"|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Worn();
+    );
 
     // Why it is done, what comes of it, and how long till what is seen: up to the next comma or stop.
-    [GeneratedRegex(
+    private static Regex Reason =>
+        field ??= new(
         @"\s*\b(?:"
             + @"so\s+(?:that\s+|it\s+|you\s+|they\s+|the\s+|all\s+|nothing\s+|vapou?r\s+)|because\b|which\s+"
             + @"|as\s+the\s+(?:data\s+)?(?:sheet|label|wall|pvc|wood|metal|coating)\b|saves\s+|stops\s+it\s+|gets\s+it\s+|goes\s+a\s+lot"
@@ -119,16 +120,16 @@ internal static partial class LineKinds
             + @"|to\s+(?:save|stop|keep|let|be\s+painted)\b"
             + @")[^,.;]*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Reason();
+    );
 
-    [GeneratedRegex(
+    private static Regex Denial =>
+        field ??= new(
         @"(?<=\S\s*)\b(?:without|instead\s+of|rather\s+than|never|no|not|nor|don'?t|do\s+not|nothing|avoid(?:ing)?)\s+(?!less\b|more\s+than\b|later\b|earlier\b|sooner\b|too\b)\S",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Denial();
+    );
 
-    [GeneratedRegex(
+    private static Regex Denies =>
+        field ??= new(
         @"^(?:and\s+|but\s+)?(?:"
             + @"no\b(?!\s*\d)|not\b|never\b|none\b|nothing\b|nobody\b|don'?t\b|do\s+not\b|without\b|avoid\b|neither\b|nor\b|skip\s+(?:the\s+)?\w|instead\s+of\b"
             + @"|rather\s+than\b"
@@ -137,20 +138,20 @@ internal static partial class LineKinds
             + @"|^leave\s+(?:the\s+)?(?:old\s+)?(?:paste|paper|wax|silicone|size|heating|heat|heater)\s+(?:\w+\s+)?on\b|\bcannot\b|\bisn'?t\b"
             + @"|\bleave\s+\w+(?:\s+\w+)?\s+(?:alone|as\s+(?:it|they)\s+(?:is|are))\b|\bleft\s+(?:alone|as\s+(?:it|they)\s+(?:is|are|was))\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Denies();
+    );
 
-    [GeneratedRegex(
+    private static Regex Cares =>
+        field ??= new(
         @"^(?:"
             + @"long\s+sleeves|masks|wash\s+hands.*|hands\s+and\s+face.*|hands\s+washed.*|p[23]|first\s+aid|eye\s*wash.*"
             + @"|(?:(?:clean|washing)\s+)?water(?:\s+to\s+hand)?|drink.*|heat,?\s+drink.*|shade|\W*(?:and|for|with)?\W*(?:for\s+(?:the\s+)?\w+)?\W*"
             + @")$"
             + @"|^(?:both\s+|and\s+)?(?:on|at\s+hand|by)$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Cares();
+    );
 
-    [GeneratedRegex(
+    private static Regex Finds =>
+        field ??= new(
         @"^(?:the\s+|still\s+)?(?:(?:dark|wet|damp|pale|pink)\s+(?:pink\s+|grey\s+)?(?:patches|spots|in\s+places)|(?:pale|pink|dark)\s+(?:pink\s+|grey\s+)?all\s+over)\b"
             + @"|^(?:\w+\s+)?(?:wood|timber|moisture|boards?)\s+(?:is\s+|are\s+)?(?:at\s+)?\d+(?:[.,]\d+)?\s*(?:%|per\s*cent)"
             + @"|^(?:new\s+)?(?:fan|extractor|leak|slates?|tiles|flashing|gutter|downpipe|tank\s+overflow|tank|roof|plumbing)\s+(?:(?!to\b|be\b|needs?\b|should\b|must\b|not\b|never\b|will\b)\w+\s+){0,3}?"
@@ -173,10 +174,10 @@ internal static partial class LineKinds
             + @"|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b|\btest\s+strip\b"
             + @"|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Finds();
+    );
 
-    [GeneratedRegex(
+    private static Regex Remarks =>
+        field ??= new(
         @"^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$"
             + @"|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$"
             + @"|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b"
@@ -232,53 +233,52 @@ internal static partial class LineKinds
             + @"|plaster|lime|cement|galv\w*|alumini?um|steel|iron"
             + @")\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Remarks();
+    );
 
     // A swab that does not colour proves nothing: it reaches no coat below, and misses some kinds of lead.
-    [GeneratedRegex(
+    private static Regex Proof =>
+        field ??= new(
         @"\b(?:lab\w*|x-?ray\w*|xrf|analys\w*|assay\w*)\b"
             + @"|^(?!.*\bswab)(?=.*\b(?:results?|reports?|certificates?|tests?|tested|slips?|samples?|sampled|proved|proven)\b)",
         RegexOptions.IgnoreCase | RegexOptions.Singleline
-    )]
-    private static partial Regex Proof();
+    );
 
-    [GeneratedRegex(@"\blead\b[^.;]*\b(?:clear|negative|absent|none|nil|free)\b|\bno\s+lead\b|\blead[\s-]free\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Lead();
+    private static Regex Lead =>
+        field ??= new(@"\blead\b[^.;]*\b(?:clear|negative|absent|none|nil|free)\b|\bno\s+lead\b|\blead[\s-]free\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Dry =>
+        field ??= new(
         @"\b(?:meter|pins?|probes?)\b|^\W*(?:[5-9]|1[0-8])(?:[.,]\d+)?\s*%|\b(?:1[0-8]|[5-9])\s*%\W*$|\b(?:is|are)?\s*(?:bone\s+)?dry\b|\bpale\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Dry();
+    );
 
-    [GeneratedRegex(
+    private static Regex Tank =>
+        field ??= new(
         @"\b(?:cap|disconnect|divert|shut|close|take)\w*\b[^;]*\b(?:tank|inlet|downpipes?)\b|\blisted\s+for\s+(?:potable|drinking)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Tank();
+    );
 
     // Done, and not to be done: "leak to be fixed" is open.
-    [GeneratedRegex(
+    private static Regex Cured =>
+        field ??= new(
         @"\b(?:fan|leak|roof|gutter|pipe|flashing|damp|extractor|downpipe|plumbing|drain)\b"
             + @"(?:(?!\b(?:to\s+be|needs?|should|must|not|never|will\s+be|waiting|isn'?t)\b)[^.;])*\b"
             + @"(?:mended|fixed|repaired|fitted|installed|running|cured|renewed|sorted|cleared|replaced|done)\b"
             + @"|\b(?:mended|fixed|repaired|cured|cleared)\b[^.;]*\b(?:fan|leak|roof|gutter|pipe|flashing|damp)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Cured();
+    );
 
     // What flakes is set down and not taken off.
-    [GeneratedRegex(
+    private static Regex Held =>
+        field ??= new(
         @"\b(?:set|lay|stick|fix|glue|consolidat)\w*\s+(?:down\s+)?(?:the\s+)?(?:\w+\s+)?(?:loose\s+|lifting\s+)?flakes\b"
             + @"|\b(?:lifted|lifting|loose)\s+(?:edges?|corners?|seams?|bits)\s+(?:\w+\s+)?(?:glued|stuck|pasted|put)\s+(?:back|down)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Held();
+    );
 
-    [GeneratedRegex(
+    private static Regex Part =>
+        field ??= new(
         @"^\W*(?<part>walls?|ceilings?|trim|wood\s*work|skirtings?|doors?|windows?|frames?|floors?|radiators?|joinery|architraves?|bannisters?|banisters?|spindles)\s*[:\-–]",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Part();
+    );
 }

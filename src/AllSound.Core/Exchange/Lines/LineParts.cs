@@ -6,69 +6,69 @@ namespace AllSound.Core.Exchange;
 internal static partial class LineParts
 {
     /// <summary>The sentences of a line: between stops, semicolons and dashes.</summary>
-    public static string[] Sentences(string line) => [.. Stops().Split(line).Select(p => p.Trim()).Where(p => p.Length > 0)];
+    public static string[] Sentences(string line) => [.. Stops.Split(line).Select(p => p.Trim()).Where(p => p.Length > 0)];
 
-    [GeneratedRegex(@"\s*(?:;|(?<!\b\d)\.(?=\s|$)|(?<=\d)\.(?=\s+[A-Z]|$)|!|\?|\s[-–]\s)\s*")]
-    private static partial Regex Stops();
+    private static Regex Stops =>
+        field ??= new(@"\s*(?:;|(?<!\b\d)\.(?=\s|$)|(?<=\d)\.(?=\s+[A-Z]|$)|!|\?|\s[-–]\s)\s*");
 
     /// <summary>The pieces between commas and "and" or "then"; what belongs together is for the reader to tell.</summary>
-    public static string[] Of(string line) => [.. Pieces().Split(line).Select(p => p.Trim(' ', ',', ';', '.', '&', '+')).Where(p => p.Length > 0)];
+    public static string[] Of(string line) => [.. Pieces.Split(line).Select(p => p.Trim(' ', ',', ';', '.', '&', '+')).Where(p => p.Length > 0)];
 
     /// <summary>True when a part only says to rinse.</summary>
-    public static bool OnlyRinses(string part) => Rinse().IsMatch(part);
+    public static bool OnlyRinses(string part) => Rinse.IsMatch(part);
 
     /// <summary>True when a part only says how what was said before is thinned: "matt let down 40 % water".</summary>
-    public static bool OnlyThins(string part) => ThinsAlone().IsMatch(part);
+    public static bool OnlyThins(string part) => ThinsAlone.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex ThinsAlone =>
+        field ??= new(
         @"^(?:(?!two\b|three\b|four\b)[a-z]+\s+){0,3}(?:let\s+down|thinned|watered|diluted|reduced|cut\s+(?:back\s+)?(?=with))\b(?!.*\bcoats?\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex ThinsAlone();
+    );
 
     /// <summary>True when a part only says to let something dry.</summary>
-    public static bool OnlyDries(string part) => Dry().IsMatch(part);
+    public static bool OnlyDries(string part) => Dry.IsMatch(part);
 
     /// <summary>True when a part only says to sand or rub down, and not what.</summary>
-    public static bool OnlyAbrades(string part) => Abrade().IsMatch(part);
+    public static bool OnlyAbrades(string part) => Abrade.IsMatch(part);
 
     /// <summary>True when a part only names the grit of what was said before: "80 grit".</summary>
-    public static bool OnlyGrit(string part) => GritAlone().IsMatch(part);
+    public static bool OnlyGrit(string part) => GritAlone.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex GritAlone =>
+        field ??= new(
         @"^(?:with\s+)?(?:grit\s+)?\d{2,3}(?:\s+(?:grit|grade|g|papers?|discs?|pads?|sheets?))*"
             + @"(?:\s+(?:with|on)\s+(?:the\s+)?(?:bag|vac\w*|extract\w*|hoover)(?:\s+(?:on|fitted))?)?\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex GritAlone();
+    );
 
     /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
-    public static bool Repeats(string part) => Again().IsMatch(Clock().Replace(part, ""));
+    public static bool Repeats(string part) => Again.IsMatch(Clock.Replace(part, ""));
 
     /// <summary>True when a part says that one more coat goes on of what was laid last, be it a primer: "second coat of it".</summary>
-    public static bool RepeatsThat(string part) => SecondOfThat().IsMatch(part);
+    public static bool RepeatsThat(string part) => SecondOfThat.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex SecondOfThat =>
+        field ??= new(
         @"^(?:then\s+|and\s+)?(?:next\s+(?:day|morning)\s+)?(?:a\s+|the\s+)?(?:second|another|2nd|one\s+more)\s+(?:coat|one)\b\s*"
             + @"(?:of\s+(?:it|that|this|the\s+same)\b.*|(?:(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+.*)?)\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex SecondOfThat();
+    );
 
-    [GeneratedRegex(@"^(?:at\s+)?\d{1,2}[.:][0-5]\d\s+")]
-    private static partial Regex Clock();
+    private static Regex Clock =>
+        field ??= new(@"^(?:at\s+)?\d{1,2}[.:][0-5]\d\s+");
 
     /// <summary>True when the first thing that a part says to do prepares, so that no paint named in it is put on.</summary>
-    public static bool Prepares(string part) => Chemical().IsMatch(part) || Verbs().Match(part) is { Success: true } first && first.Groups["prepare"].Success;
+    public static bool Prepares(string part) => Chemical.IsMatch(part) || Verbs.Match(part) is { Success: true } first && first.Groups["prepare"].Success;
 
     /// <summary>True when the first thing that a part says to do is to sand.</summary>
-    public static bool BeginsAbrading(string part) => Sands().IsMatch(part);
+    public static bool BeginsAbrading(string part) => Sands.IsMatch(part);
 
-    [GeneratedRegex(@"^(?:\w+ly\s+|light\s+|quick\s+|just\s+)*(?:sand|flat|scuff|abrad)\w*\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Sands();
+    private static Regex Sands =>
+        field ??= new(@"^(?:\w+ly\s+|light\s+|quick\s+|just\s+)*(?:sand|flat|scuff|abrad)\w*\b", RegexOptions.IgnoreCase);
 
     /// <summary>True when a part is about a test or a reading, which is no work on the surface.</summary>
-    public static bool Tests(string part) => Test().IsMatch(part);
+    public static bool Tests(string part) => Test.IsMatch(part);
 
     // Words by which a piece of work begins; after "and" nothing else does: "fill cracks and holes".
     private const string Opening =
@@ -90,87 +90,88 @@ internal static partial class LineParts
     private const string NextDay = @"(?:(?:(?:the\s+)?(?:next\s+(?:day|morning|evening|afternoon)|day\s+after)|tomorrow)\s+)?";
 
     // What is put on is no coat.
-    [GeneratedRegex(
+    private static Regex Chemical =>
+        field ??= new(
         @"\b(?:biocid\w*|fungicid\w*|killer|acid|etch(?:ing)?\s+fluid|bleach|petrol|acetone|degreas\w*|cleaner|stripper|detergent|algae|moss|lichen|mould|mold|mildew)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Chemical();
+    );
 
     /// <summary>True when a part says how something is laid and not what.</summary>
-    public static bool OnlyLays(string part) => Lays().IsMatch(part);
+    public static bool OnlyLays(string part) => Lays.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex Lays =>
+        field ??= new(
         @"^(?:and\s+)?(?:back[\s-]?)?(?:by\s+)?(?:roll(?:er)?|brush|spray|apply|lay\s+off|cut\s+in)"
             + @"(?:\s+(?:and|or|&)\s+(?:roll(?:er)?|brush|spray|lay\s+off|cut\s+in))?(?:\s+(?:it|on|out|in|well))*\W*$"
             + @"|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Lays();
+    );
 
     /// <summary>True when a part is done to a part of the face only.</summary>
-    public static bool OnPart(string part) => Spots().IsMatch(part);
+    public static bool OnPart(string part) => Spots.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex Spots =>
+        field ??= new(
         @"\b(?:spot\w*|touch\w*|screws?|bolts?|drilled\s+holes?|(?:to|on)\s+the\s+bare|bare\s+(?:bits|spots|patches)|on\s+(?:those|these|them)|edges\s+only|knots?)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Spots();
+    );
 
     /// <summary>True when a part says how many coats and nothing else.</summary>
-    public static bool OnlyCoats(string part) => CoatsAlone().IsMatch(part);
+    public static bool OnlyCoats(string part) => CoatsAlone.IsMatch(part);
 
-    [GeneratedRegex(
+    private static Regex CoatsAlone =>
+        field ??= new(
         @"^(?:in\s+)?(?:"
             + @"(?:one|a\s+single|two|three|four|five|six|[1-6])\s+(?:(?:thin|full|good|light)\s+)*(?:coats?|goes)(?:\s+(?:all\s+over|everywhere|each))?"
             + @"(?:\s+(?:\d+\s*(?:h|hrs?|hours?|days?)|a\s+day|an\s+hour)\s+(?:apart|between))?"
             + @"|in\s+the\s+last\s+coat\s+only|x\s*[2-6]|both\b.*|each\s+\d.*"
             + @")\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex CoatsAlone();
+    );
 
     /// <summary>True when a part ends by saying that it comes first, before the coats that follow.</summary>
-    public static bool EndsFirst(string part) => First().IsMatch(part);
+    public static bool EndsFirst(string part) => First.IsMatch(part);
 
-    [GeneratedRegex(@"\bfirst\W*$|\bmist(?:\s+coat)?\W*$", RegexOptions.IgnoreCase)]
-    private static partial Regex First();
+    private static Regex First =>
+        field ??= new(@"\bfirst\W*$|\bmist(?:\s+coat)?\W*$", RegexOptions.IgnoreCase);
 
     /// <summary>True when a part speaks of what is done between coats.</summary>
-    public static bool Between(string part) => BetweenCoats().IsMatch(part);
+    public static bool Between(string part) => BetweenCoats.IsMatch(part);
 
-    [GeneratedRegex(@"\bbetween\b", RegexOptions.IgnoreCase)]
-    private static partial Regex BetweenCoats();
+    private static Regex BetweenCoats =>
+        field ??= new(@"\bbetween\b", RegexOptions.IgnoreCase);
 
     /// <summary>True when a part begins by priming: with what is then often left to the ground.</summary>
-    public static bool Primes(string part) => Prime().IsMatch(part);
+    public static bool Primes(string part) => Prime.IsMatch(part);
 
-    [GeneratedRegex(@"^(?:spot[\s-]+)?prim(?:e|er|ed|ing)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Prime();
+    private static Regex Prime =>
+        field ??= new(@"^(?:spot[\s-]+)?prim(?:e|er|ed|ing)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Pieces =>
+        field ??= new(
         @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:(?:second|third|fourth)\s*(?:[.;,]|$)|"
             + Opening
             + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Pieces();
+    );
 
-    [GeneratedRegex(
+    private static Regex Rinse =>
+        field ??= new(
         @"^rins(?:e|ed|ing)\b|^(?:(?:then|and|with|after)\s+)*(?:clear|clean|plain)\s+water\b(?:\s+(?:twice|after\w*|again|x\s*\d))*\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Rinse();
+    );
 
-    [GeneratedRegex(@"^(?:allow|leave|let)(?:ed|ing)?\b.*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Dry();
+    private static Regex Dry =>
+        field ??= new(@"^(?:allow|leave|let)(?:ed|ing)?\b.*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Abrade =>
+        field ??= new(
         @"^(?:lightly\s+|hand\s+|wet\s+)?(?:sand|rub|flat|abrade)(?:ed|ing)?(?:\s+(?:down|back|off|flush|smooth|flat|lightly))*\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Abrade();
+    );
 
-    [GeneratedRegex(
+    private static Regex Again =>
+        field ??= new(
         @"^(?:then\s+|and\s+)?"
             + NextDay
             + Laying
@@ -196,10 +197,10 @@ internal static partial class LineParts
             + @"(?:(?:the\s+)?(?:day\s+after|next\s+day|next\s+morning|tomorrow)\s+)?(?:where|if|on|over|to\s+the)\b.*$"
             + @"|^(?:second|third|fourth|2nd|3rd)(?:\s*(?:,|and|&)\s*(?:second|third|fourth|fifth|2nd|3rd|4th|5th))+\b.*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Again();
+    );
 
-    [GeneratedRegex(
+    private static Regex Verbs =>
+        field ??= new(
         @"\b(?:"
             + @"(?<prepare>"
             + @"biocid\w*|fungicid\w*|killer|acid|bleach|petrol|acetone|detergent|degreas\w*|cleaner|stripper"
@@ -216,15 +217,14 @@ internal static partial class LineParts
             + @")"
             + @")\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Verbs();
+    );
 
-    [GeneratedRegex(
+    private static Regex Test =>
+        field ??= new(
         @"\b(?:"
             + @"test|tests|tested|testing|meter|reading|readings|sample|salt\s+patch|trial|(?:indicator|litmus|ph)\s+paper"
             + @"|(?:confirm|verify|check|prove)\w*\s+(?:the\s+)?(?:ph|alkalinity|moisture|dft|film\s+thickness|thickness)"
             + @")\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Test();
+    );
 }

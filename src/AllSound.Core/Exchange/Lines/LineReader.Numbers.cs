@@ -19,7 +19,8 @@ public static partial class LineReader
         return next > 3;
     }
 
-    [GeneratedRegex(
+    private static Regex Numbering =>
+        field ??= new(
         @"^\s*(?:"
             + @"(?:"
             + @"\(?\d+[.):]|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))"
@@ -28,9 +29,8 @@ public static partial class LineReader
             + @")\s*"
             + @")+",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Numbering();
+    );
 
-    [GeneratedRegex(@"^\d{1,2}\s+(?=[a-z])", RegexOptions.IgnoreCase)]
-    private static partial Regex Count();
+    private static Regex CountWords =>
+        field ??= new(@"^\d{1,2}\s+(?=[a-z])", RegexOptions.IgnoreCase);
 }

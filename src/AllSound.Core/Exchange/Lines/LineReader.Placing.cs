@@ -166,9 +166,9 @@ public static partial class LineReader
 
     // An operation that lays two coats by itself is one when two are asked for.
     private static int Coats(string line, SequenceStep step) =>
-        Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount().Match(line) is { Success: true } m
+        Operations.Find(step.Operation) is { Role: not (CoatRole.None or CoatRole.Spot), Coats: 1 } && CoatCount.Match(line) is { Success: true } m
             ? m.Groups["o"].Success
-                ? Ordinal().Count(m.Groups["o"].Value)
+                ? Ordinal.Count(m.Groups["o"].Value)
                 : Count(m.Groups["n"].Value.ToLowerInvariant())
             : 1;
 
@@ -182,15 +182,15 @@ public static partial class LineReader
             _ => 6,
         };
 
-    [GeneratedRegex(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase)]
-    private static partial Regex Ordinal();
+    private static Regex Ordinal =>
+        field ??= new(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex CoatCount =>
+        field ??= new(
         @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b"
             + @"|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))"
             + @"|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b"
             + @"|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex CoatCount();
+    );
 }

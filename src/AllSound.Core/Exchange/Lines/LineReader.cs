@@ -43,7 +43,7 @@ public static partial class LineReader
         {
             cancel.ThrowIfCancellationRequested();
             var line = text[range].Trim();
-            line = counted ? Count().Replace(line, "") : line;
+            line = counted ? CountWords.Replace(line, "") : line;
             if (line.Length == 0)
             {
                 continue;
@@ -60,7 +60,7 @@ public static partial class LineReader
                 break;
             }
 
-            foreach (var said in LineShorthand.Days(LineShorthand.Written(Numbering().Replace(line, ""))))
+            foreach (var said in LineShorthand.Days(LineShorthand.Written(Numbering.Replace(line, ""))))
             {
                 read.AddRange(OfOneDay(said, lines, element, at, products.IsDefault ? [] : products));
             }
@@ -204,14 +204,14 @@ public static partial class LineReader
             // After a first coat let down comes the finish of the same paint.
             Operation =
                 Operations.Find(step.Operation) is { Role: CoatRole.Primer or CoatRole.Spot } first
-                && !ThinAgain().IsMatch(part)
+                && !ThinAgain.IsMatch(part)
                 && Operations.All.FirstOrDefault(o =>
                     o.Role == CoatRole.Finish && !o.Sprayed && o.Products.Any(p => first.Products.Contains(p) && (step.Product is null || step.Product == p.Id))
                 )
                     is { } finish
                     ? finish.Id
                     : step.Operation,
-            Dilution = Dilution().Match(part) is { Success: true } d ? d.Value.Trim() : null,
+            Dilution = Dilution.Match(part) is { Success: true } d ? d.Value.Trim() : null,
             WaitHours = null,
             Manners = [],
             Or = [.. step.Or.Where(o => !o.StartsWith("se_mist", StringComparison.Ordinal))],
@@ -277,7 +277,7 @@ public static partial class LineReader
         ) with
         {
             // Coats that nobody understood may be the very ones that would else be missed.
-            Said = CoatsUnread().IsMatch(part)
+            Said = CoatsUnread.IsMatch(part)
                 ? new SequenceSaid
                 {
                     Line = 0,
@@ -293,7 +293,7 @@ public static partial class LineReader
     private static ReadLine Understood(string line, Operation operation, CoatingClass? product, double sure, ImmutableArray<string> others, string? own = null)
     {
         var used = product is not null && operation.Products.Any(p => p.Id == product.Id) ? product : null;
-        var dilution = Dilution().Match(line) is { Success: true } d ? d.Value.Trim() : null;
+        var dilution = Dilution.Match(line) is { Success: true } d ? d.Value.Trim() : null;
         var open = ImmutableArray.CreateBuilder<string>();
         if (used is null && operation.Products.Length > 1)
         {
@@ -332,25 +332,25 @@ public static partial class LineReader
 
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
-    [GeneratedRegex(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex ThinAgain();
+    private static Regex ThinAgain =>
+        field ??= new(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex CoatsUnread =>
+        field ??= new(
         @"\b(?:"
             + @"coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate"
             + @"|enamel"
             + @")\b"
             + @"|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex CoatsUnread();
+    );
 
-    [GeneratedRegex(
+    private static Regex Dilution =>
+        field ??= new(
         @"(?:"
             + @"(?<!\d)(?!100\s*%)\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]"
             + @"|\b(?:one|a)\s+(?:third|quarter)\b"
             + @")[^,;.]*",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Dilution();
+    );
 }

@@ -45,28 +45,30 @@ internal static partial class LineShorthand
         ["fifty"] = 50,
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 
-    private static readonly (Regex Said, string Meant)[] Voices =
+    private static (Regex Said, string Meant)[] Voices =>
+        field ??=
     [
         // By its colour the paint is known that was ordered.
-        (ColourOn(), ", paint on"),
+        (ColourOn, ", paint on"),
         // What a test shows, and what follows from it.
-        (TestedSo(), "${test}, "),
+        (TestedSo, "${test}, "),
         // Asked and answered by the writer himself.
-        (AskedNo(), "not ${thing}, "),
-        (TakesOff(), "take "),
+        (AskedNo, "not ${thing}, "),
+        (TakesOff, "take "),
         // Somebody tells what the painter says he will do.
-        (HeSays(), ""),
+        (HeSays, ""),
         // Who does it is the writer: "I wash", "then we sand".
-        (Myself(), "${then}"),
-        (Beginning(), ""),
+        (Myself, "${then}"),
+        (Beginning, ""),
         // When it was dry follows what was done then.
-        (OnceDry(), ", "),
+        (OnceDry, ", "),
     ];
 
-    [GeneratedRegex(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase)]
-    private static partial Regex PerCent();
+    private static Regex PerCent =>
+        field ??= new(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Myself =>
+        field ??= new(
         @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+"
             + @"(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?="
             + @"(?:"
@@ -75,38 +77,37 @@ internal static partial class LineShorthand
             + @")\w*\b"
             + @")",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Myself();
+    );
 
-    [GeneratedRegex(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Beginning();
+    private static Regex Beginning =>
+        field ??= new(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex HeSays =>
+        field ??= new(
         @"(?<=^|[.;]\s*|\b(?:and|then)\s+)"
             + @"(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?"
             + @"(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex HeSays();
+    );
 
-    [GeneratedRegex(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex TakesOff();
+    private static Regex TakesOff =>
+        field ??= new(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex OnceDry =>
+        field ??= new(
         @",?\s*\b(?:and|then)\s+(?:when|once|as\s+soon\s+as)\s+(?:it|that|they|this|the\s+first)\s+(?:is|was|were|are|had)\s+(?:\w+\s+)?dr(?:y|ied)\b,?",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex OnceDry();
+    );
 
-    [GeneratedRegex(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase)]
-    private static partial Regex TestedSo();
+    private static Regex TestedSo =>
+        field ??= new(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex ColourOn =>
+        field ??= new(
         @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex ColourOn();
+    );
 
-    [GeneratedRegex(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase)]
-    private static partial Regex AskedNo();
+    private static Regex AskedNo =>
+        field ??= new(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase);
 }

@@ -6,29 +6,30 @@ namespace AllSound.Core.Exchange;
 /// <summary>What painters write short, written out: "2 cts", "u/c", "w/ white spirit"; and on which day a line says it is done. Common practice.</summary>
 internal static partial class LineShorthand
 {
-    private static readonly (Regex Short, string Long)[] Forms =
+    private static (Regex Short, string Long)[] Forms =>
+        field ??=
     [
-        (CoatsAfterCount(), " coats"),
-        (CoatsShort(), "coats"),
-        (CoatShort(), "coat"),
-        (UndercoatShort(), "undercoat"),
-        (OvernightShort(), "overnight"),
-        (Without(), "without "),
-        (With(), "with "),
-        (ZincPhosphate(), "zinc phosphate"),
-        (WaterborneShort(), "waterborne"),
-        (SolventShort(), "solvent based"),
-        (PolyurethaneShort(), "polyurethane"),
-        (Tenth(), "10 % water"),
-        (Least(), "at least "),
-        (Most(), "at most "),
-        (StopOfShort(), " "),
-        (Passes(), "coats"),
-        (Goes(), "coats of"),
-        (NumberedCoats(), " coats"),
-        (NumberOf(), "coats of"),
+        (CoatsAfterCount, " coats"),
+        (CoatsShort, "coats"),
+        (CoatShort, "coat"),
+        (UndercoatShort, "undercoat"),
+        (OvernightShort, "overnight"),
+        (Without, "without "),
+        (With, "with "),
+        (ZincPhosphate, "zinc phosphate"),
+        (WaterborneShort, "waterborne"),
+        (SolventShort, "solvent based"),
+        (PolyurethaneShort, "polyurethane"),
+        (Tenth, "10 % water"),
+        (Least, "at least "),
+        (Most, "at most "),
+        (StopOfShort, " "),
+        (Passes, "coats"),
+        (Goes, "coats of"),
+        (NumberedCoats, " coats"),
+        (NumberOf, "coats of"),
         // French polish goes on by the pad and is counted so.
-        (Rubbers(), "coats of french polish"),
+        (Rubbers, "coats of french polish"),
     ];
 
     /// <summary>A line with what is short in it written out.</summary>
@@ -37,11 +38,11 @@ internal static partial class LineShorthand
         // Dictated: without a stop one piece of work follows the other.
         if (line.IndexOfAny([',', ';', '.', ':']) < 0)
         {
-            line = Onward().Replace(line, ", ");
+            line = Onward.Replace(line, ", ");
         }
 
         line = Spoken.Replace(line, m => InTheNorth[m.Value]);
-        line = PerCent().Replace(line, m => $"{Figures[m.Groups["n"].Value]} %");
+        line = PerCent.Replace(line, m => $"{Figures[m.Groups["n"].Value]} %");
         return Put(Put(line, Forms), Voices);
 
         static string Put(string line, (Regex Said, string Words)[] forms)
@@ -63,7 +64,7 @@ internal static partial class LineShorthand
     /// <returns>Numbers as they stand, or for names days from a Monday on, so that names come one after another; and which of the two it is.</returns>
     public static (int First, int Last, bool Named, string Words)? Dated(string line, int? before)
     {
-        if (Date().Match(line) is not { Success: true } date)
+        if (Date.Match(line) is not { Success: true } date)
         {
             return null;
         }
@@ -81,80 +82,81 @@ internal static partial class LineShorthand
     }
 
     /// <summary>A line parted where another day begins in it: "Sun: first coat. Mon: second."</summary>
-    public static string[] Days(string line) => Dates().Split(line);
+    public static string[] Days(string line) => Dates.Split(line);
 
-    [GeneratedRegex(
+    private static Regex Date =>
+        field ??= new(
         @"^\W*(?:"
             + @"days?\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))"
             + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}[.:][0-5]\d\b))"
             + @")",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Date();
+    );
 
-    [GeneratedRegex(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase)]
-    private static partial Regex Dates();
+    private static Regex Dates =>
+        field ??= new(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\brubbers?\s+of\s+(?:the\s+)?(?:shellac|(?:french\s+)?polish)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Rubbers();
+    private static Regex Rubbers =>
+        field ??= new(@"\brubbers?\s+of\s+(?:the\s+)?(?:shellac|(?:french\s+)?polish)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)go(?:es)?\s+of\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Goes();
+    private static Regex Goes =>
+        field ??= new(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)go(?:es)?\s+of\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four))\s*nos?\b\.?\s+(?:full\s+)?coats?\b", RegexOptions.IgnoreCase)]
-    private static partial Regex NumberedCoats();
+    private static Regex NumberedCoats =>
+        field ??= new(@"(?<=\b(?:[1-6]|one|two|three|four))\s*nos?\b\.?\s+(?:full\s+)?coats?\b", RegexOptions.IgnoreCase);
 
     // As bills of quantities count: "two no. masonry paint".
-    [GeneratedRegex(
+    private static Regex NumberOf =>
+        field ??= new(
         @"(?<=\b(?:[1-6]|one|two|three|four)\s+)nos?\b\.?"
             + @"(?=\s+(?:\w+\s+){0,2}(?:primer|undercoat|finish|gloss|satin|eggshell|matte?|emulsion|varnish|enamel|paint)\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex NumberOf();
+    );
 
     // A sprayer counts passes; a sander's are none.
-    [GeneratedRegex(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)pass(?:es)?\b(?!\s+(?:of|with)\s+(?:the\s+)?(?:sander|disc|paper|drum|\d))", RegexOptions.IgnoreCase)]
-    private static partial Regex Passes();
+    private static Regex Passes =>
+        field ??= new(@"(?<=\b(?:[1-6]|one|two|three|four)\s+)pass(?:es)?\b(?!\s+(?:of|with)\s+(?:the\s+)?(?:sander|disc|paper|drum|\d))", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:a|one)\s+tenth(?:\s+(?:of\s+)?water)?\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Tenth();
+    private static Regex Tenth =>
+        field ??= new(@"\b(?:a|one)\s+tenth(?:\s+(?:of\s+)?water)?\b", RegexOptions.IgnoreCase);
 
     // Short for minimum only before a number: minutes stand after theirs.
-    [GeneratedRegex(@"(?<!\d\s*)\bmin(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex Least();
+    private static Regex Least =>
+        field ??= new(@"(?<!\d\s*)\bmin(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bmax(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase)]
-    private static partial Regex Most();
+    private static Regex Most =>
+        field ??= new(@"\bmax(?:imum)?\.?\s+(?=\d)", RegexOptions.IgnoreCase);
 
     // The stop after what is short ends no sentence.
-    [GeneratedRegex(@"(?<=\b(?:approx|incl|excl|spec|temp|ext|int|ca|thk|qty|hrs|pref|poss|prev|opp|adj))\.\s+(?=[a-z\d])")]
-    private static partial Regex StopOfShort();
+    private static Regex StopOfShort =>
+        field ??= new(@"(?<=\b(?:approx|incl|excl|spec|temp|ext|int|ca|thk|qty|hrs|pref|poss|prev|opp|adj))\.\s+(?=[a-z\d])");
 
-    [GeneratedRegex(@"(?<=\b\d)ct[sz]\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CoatsAfterCount();
+    private static Regex CoatsAfterCount =>
+        field ??= new(@"(?<=\b\d)ct[sz]\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bct[sz]\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CoatsShort();
+    private static Regex CoatsShort =>
+        field ??= new(@"\bct[sz]\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bcp?t\b", RegexOptions.IgnoreCase)]
-    private static partial Regex CoatShort();
+    private static Regex CoatShort =>
+        field ??= new(@"\bcp?t\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bu\s?/\s?c\b", RegexOptions.IgnoreCase)]
-    private static partial Regex UndercoatShort();
+    private static Regex UndercoatShort =>
+        field ??= new(@"\bu\s?/\s?c\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bo\s?/\s?n\b", RegexOptions.IgnoreCase)]
-    private static partial Regex OvernightShort();
+    private static Regex OvernightShort =>
+        field ??= new(@"\bo\s?/\s?n\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bw/o\s+", RegexOptions.IgnoreCase)]
-    private static partial Regex Without();
+    private static Regex Without =>
+        field ??= new(@"\bw/o\s+", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bw/\s*", RegexOptions.IgnoreCase)]
-    private static partial Regex With();
+    private static Regex With =>
+        field ??= new(@"\bw/\s*", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bzinc\s+phos\b", RegexOptions.IgnoreCase)]
-    private static partial Regex ZincPhosphate();
+    private static Regex ZincPhosphate =>
+        field ??= new(@"\bzinc\s+phos\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Onward =>
+        field ??= new(
         @"(?<=\w+\s+\w+\s+\w+)(?<!"
             + @"\b(?:"
             + @"pressure|jet|power|to|and|then|not|don'?t|never|can|must|should|will|by|with|before|after|you|we|i|the|a|an|no|hot|cold|fungicidal|sugar|soft|stiff"
@@ -163,15 +165,14 @@ internal static partial class LineShorthand
             + @")"
             + @"\s+(?=(?:rinse|wipe|leave|let|scrub|mask|dust|brush|wash|sand|rub|scrape|feather|fill|dry|seal|prime)\s+(?:it|them|the|that|all|off|down|well|till|until|twice|again|everything)\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Onward();
+    );
 
-    [GeneratedRegex(@"\bWB\b", RegexOptions.IgnoreCase)]
-    private static partial Regex WaterborneShort();
+    private static Regex WaterborneShort =>
+        field ??= new(@"\bWB\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bSB\b")]
-    private static partial Regex SolventShort();
+    private static Regex SolventShort =>
+        field ??= new(@"\bSB\b");
 
-    [GeneratedRegex(@"\bPU\b")]
-    private static partial Regex PolyurethaneShort();
+    private static Regex PolyurethaneShort =>
+        field ??= new(@"\bPU\b");
 }

@@ -28,71 +28,71 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     public const double SameAfternoon = 4;
 
     /// <summary>Reads a part.</summary>
-    public static LineWaits Of(string part) => Waits(part) with { Clock = ClockTime(part), SameDay = Same().IsMatch(part), CoatThatDay = CoatsThatDay().IsMatch(part) };
+    public static LineWaits Of(string part) => Waits(part) with { Clock = ClockTime(part), SameDay = Same.IsMatch(part), CoatThatDay = CoatsThatDay.IsMatch(part) };
 
     private static LineWaits Waits(string part)
     {
-        if (AgainNextDay().IsMatch(part))
+        if (AgainNextDay.IsMatch(part))
         {
             return new(null, 24, null);
         }
 
-        if (NextDay().IsMatch(part))
+        if (NextDay.IsMatch(part))
         {
             return new(part.Contains("morning", StringComparison.OrdinalIgnoreCase) ? Night : 24, null, null);
         }
 
-        if (ADay().IsMatch(part))
+        if (ADay.IsMatch(part))
         {
-            return new(null, 24, Coats().IsMatch(part) ? null : 24);
+            return new(null, 24, Coats.IsMatch(part) ? null : 24);
         }
 
-        if (FromTo().Match(part) is { Success: true } days)
+        if (FromTo.Match(part) is { Success: true } days)
         {
             return new(null, null, 24 * Math.Max(1, (Day(days.Groups["to"].Value) - Day(days.Groups["from"].Value) + 7) % 7));
         }
 
-        if (NextWithin().IsMatch(part))
+        if (NextWithin.IsMatch(part))
         {
             return new(null, null, 1);
         }
 
-        if (AtOnce().IsMatch(part))
+        if (AtOnce.IsMatch(part))
         {
             return new(0, null, null);
         }
 
         // Of a range the longer: whoever waits "2 to 4 hours" may have waited either.
         double? hours =
-            Hours().Match(Standing().Replace(part, " ")) is { Success: true } h ? Number(h.Groups["n"].Value) * Unit(h.Groups["unit"].Value)
-            : Weekend().IsMatch(part) ? OverWeekend
-            : Overnight().IsMatch(part) ? Night
+            Hours.Match(Standing.Replace(part, " ")) is { Success: true } h ? Number(h.Groups["n"].Value) * Unit(h.Groups["unit"].Value)
+            : Weekend.IsMatch(part) ? OverWeekend
+            : Overnight.IsMatch(part) ? Night
             : null;
         return hours is null ? default
-            : Later().IsMatch(part) ? new(hours, null, null)
-            : Coats().IsMatch(part) ? new(null, hours, null)
+            : Later.IsMatch(part) ? new(hours, null, null)
+            : Coats.IsMatch(part) ? new(null, hours, null)
             : new(null, null, hours);
     }
 
     /// <summary>A part without what says how long to wait: that says nothing of what is done.</summary>
-    public static string Without(string part) => Waiting().Replace(Drying().Replace(part, " "), " ");
+    public static string Without(string part) => Waiting.Replace(Drying.Replace(part, " "), " ");
 
     /// <summary>True when a part says to wait and nothing else.</summary>
-    public static bool IsAll(string part) => Alone().IsMatch(part) && Of(part) != default;
+    public static bool IsAll(string part) => Alone.IsMatch(part) && Of(part) != default;
 
     /// <summary>True when a part begins on another day, whatever else it says.</summary>
-    public static bool Begins(string part) => Beginning().IsMatch(part);
+    public static bool Begins(string part) => Beginning.IsMatch(part);
 
-    [GeneratedRegex(@"^(?:then\s+)?(?:the\s+)?(?:next|following)\s+(?:day|morning)\b|^tomorrow\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Beginning();
+    private static Regex Beginning =>
+        field ??= new(@"^(?:then\s+)?(?:the\s+)?(?:next|following)\s+(?:day|morning)\b|^tomorrow\b", RegexOptions.IgnoreCase);
 
     // How long a mixture stands, and by when it is used, is no wait of the coat.
-    [GeneratedRegex(
+    private static Regex Standing =>
+        field ??= new(
         @"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*"
             + @"|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Standing();
+    );
 
     private static double Number(string said) =>
         said.ToLowerInvariant() switch
@@ -112,7 +112,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         };
 
     private static double? ClockTime(string part) =>
-        Time().Match(part) is { Success: true } t
+        Time.Match(part) is { Success: true } t
             ? t.Groups["h"].Success
                 ? double.Parse(t.Groups["h"].Value, CultureInfo.InvariantCulture)
                     + (t.Groups["m"].Success ? double.Parse(t.Groups["m"].Value, CultureInfo.InvariantCulture) / 60 : 0)
@@ -128,18 +128,18 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
         : hour < 7 ? hour + 12
         : hour;
 
-    [GeneratedRegex(
+    private static Regex Time =>
+        field ??= new(
         @"\b(?<h>\d{1,2})[:.](?<m>[0-5]\d)\b(?!\s*(?:%|mm|m\b|l\b))|\b(?<n>\d{1,2})\s*(?<half>[ap])\.?m\b|\b(?<n>noon|midday)\b"
             + @"|\bat\s+(?<n>\d{1,2})\b(?!\s*(?:[:.%°]|c\b|deg|mm|cm|m\b|h\b|hours?|days?|degrees))",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Time();
+    );
 
-    [GeneratedRegex(@"\bsame\s+(?:day|morning|afternoon|evening|shift)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Same();
+    private static Regex Same =>
+        field ??= new(@"\bsame\s+(?:day|morning|afternoon|evening|shift)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:a|one)\s+day\s+(?:between|apart)\b|\bone\s+a\s+day\b|\ba\s+day\s+each\b", RegexOptions.IgnoreCase)]
-    private static partial Regex ADay();
+    private static Regex ADay =>
+        field ??= new(@"\b(?:a|one)\s+day\s+(?:between|apart)\b|\bone\s+a\s+day\b|\ba\s+day\s+each\b", RegexOptions.IgnoreCase);
 
     private static double Unit(string unit) =>
         unit[0] switch
@@ -150,72 +150,73 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             _ => 1,
         };
 
-    [GeneratedRegex(
+    private static Regex Hours =>
+        field ??= new(
         @"\b(?:\d+(?:\.\d+)?\s*(?:-|to|or)\s*)?"
             + @"(?:(?<n>\d+(?:\.\d+)?)\s*|(?<n>half an|half a|an?|one|two|three|four|five|six|seven|eight|ten|twelve)\s+)(?:full\s+|dry\s+|drying\s+|clear\s+|good\s+|more\s+|further\s+)?(?<unit>h|hr|hrs|hours?|min|mins|minutes?|weeks?|days?|nights?|d)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Hours();
+    );
 
-    [GeneratedRegex(@"\b(?:next|following)\s+(?:day|morning|evening|afternoon)\b|^tomorrow\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase)]
-    private static partial Regex NextDay();
+    private static Regex NextDay =>
+        field ??= new(@"\b(?:next|following)\s+(?:day|morning|evening|afternoon)\b|^tomorrow\b|\bthe\s+day\s+after\b|\bday\s+after\b", RegexOptions.IgnoreCase);
 
     /// <summary>The day of the week of a name, from Monday on: 0 to 6.</summary>
     internal static int Day(string name) => "montuewedthufrisatsun".IndexOf(name[..3].ToLowerInvariant(), StringComparison.Ordinal) / 3;
 
-    [GeneratedRegex(
+    private static Regex FromTo =>
+        field ??= new(
         @"\bfrom\s+(?<from>mon|tues?|wednes|thurs?|fri|satur|sun)day\s+(?:to|till|until)\s+(?<to>mon|tues?|wednes|thurs?|fri|satur|sun)day\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex FromTo();
+    );
 
     // What comes next is begun within the hour.
-    [GeneratedRegex(@"\b(?:start|begin|get)\w*\s+(?:on\s+)?\w+ing\s+(?:it\s+)?within\s+(?:the|an|half\s+an)\s+hour\b", RegexOptions.IgnoreCase)]
-    private static partial Regex NextWithin();
+    private static Regex NextWithin =>
+        field ??= new(@"\b(?:start|begin|get)\w*\s+(?:on\s+)?\w+ing\s+(?:it\s+)?within\s+(?:the|an|half\s+an)\s+hour\b", RegexOptions.IgnoreCase);
 
     // The painting is begun on that day.
-    [GeneratedRegex(
+    private static Regex CoatsThatDay =>
+        field ??= new(
         @"\b(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?"
             + @"(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex CoatsThatDay();
+    );
 
     // Laid at once, and not "straight from the tub" or "straight over the film".
-    [GeneratedRegex(@"\b(?:(?:straight|right)\s+(?:away|after)|immediately(?:\s+after)?|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex AtOnce();
+    private static Regex AtOnce =>
+        field ??= new(@"\b(?:(?:straight|right)\s+(?:away|after)|immediately(?:\s+after)?|wet\s+on\s+wet)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex AgainNextDay =>
+        field ??= new(
         @"\b(?:again|another|a\s+second|the\s+second)\s+(?:one\s+|coat\s+)?(?:the\s+)?(?:next\s+(?:day|morning)|day\s+after|tomorrow)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex AgainNextDay();
+    );
 
-    [GeneratedRegex(
+    private static Regex Overnight =>
+        field ??= new(
         @"\bover\s?night\b|\b(?:dry|leave|left|stand|wait)\s+(?:it\s+)?(?:un)?till?\s+(?:tomorrow|(?:the\s+)?(?:next\s+)?(?:day|morning))\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Overnight();
+    );
 
-    [GeneratedRegex(
+    private static Regex Later =>
+        field ??= new(
         @"\bafter\s+(?:at\s+least\s+|about\s+)?(?:\d|(?:one|two|three|four|five|six|an?|half)\s)|\blater\b"
             + @"|\b(?:come|came|go|back|return)\w*\s+(?:back\s+)?(?:in|after)\s+(?:\d|an?\s|one\s|two\s|three\s)"
             + @"|^(?:an?|one|two|three|\d+)\s+(?:weeks?|days?|months?)\s+(?:on|later)\b|\b(?:hours?|days?|weeks?|minutes?)\s+after\b"
             + @"|\b(?:\d+|an?|one|two|three|four|five|six)\s+(?:hours?|hrs?|h)\s+on\b(?!\s+(?:the|a)\b)",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Later();
+    );
 
-    [GeneratedRegex(
+    private static Regex Weekend =>
+        field ??= new(
         @"\b(?:leave|left|dry|stand|wait)\w*\s+(?:it\s+|to\s+dry\s+)?(?:over\s+|for\s+|all\s+)?(?:the\s+|a\s+)?weekend\b|^(?:over\s+)?the\s+weekend\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Weekend();
+    );
 
-    [GeneratedRegex(@"\bbetween\b|\bapart\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Coats();
+    private static Regex Coats =>
+        field ??= new(@"\bbetween\b|\bapart\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(
+    private static Regex Alone =>
+        field ??= new(
         @"^(?:then\s+)?(?:allow|leave|wait|let|left)\b(?:"
             + @"\s+(?:"
             + @"at|least|for|it|to|till|until|the|next|morning|tomorrow|stand|about|an?|half|one|two|three|four|five|six|seven|eight|ten|twelve|further"
@@ -236,15 +237,14 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
             + @"|^leave\s+(?:it\s+)?(?:for\s+)?(?:an?|one|two|three|four|\d+)\s+(?:hours?|days?|weeks?)\s+to\s+(?:skin|go\s+off|set|harden|cure|dry)(?:\s+(?:out|hard))?\W*$"
             + @"|^leave\b.*\bfrom\s+\w+day\s+(?:to|till|until)\s+\w+day\W*$",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Alone();
+    );
 
-    [GeneratedRegex(
+    private static Regex Waiting =>
+        field ??= new(
         @"\d+(?:\.\d+)?\s*(?:hours?|hrs?|h|mins?|minutes?|days?|weeks?)\b(?:\s+between(?:\s+coats)?)?|\bover\s?night\b|\bnext\s+(?:day|morning)\b",
         RegexOptions.IgnoreCase
-    )]
-    private static partial Regex Waiting();
+    );
 
-    [GeneratedRegex(@"(?<=\w.*)\b(?:allow|leave|let)(?:ing)?\b[^,;]*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Drying();
+    private static Regex Drying =>
+        field ??= new(@"(?<=\w.*)\b(?:allow|leave|let)(?:ing)?\b[^,;]*\b(?:dry|cure|harden)\b", RegexOptions.IgnoreCase);
 }

@@ -17,7 +17,7 @@ internal static partial class MannerReader
             {
                 if (
                     said.Match(text) is { Success: true } match
-                    && (denial || (!Denied().IsMatch(text[..match.Index]) && !Inside().IsMatch(match.Value)))
+                    && (denial || (!Denied.IsMatch(text[..match.Index]) && !Inside.IsMatch(match.Value)))
                     && seen.Add(manner)
                 )
                 {
@@ -48,10 +48,10 @@ internal static partial class MannerReader
     }
 
     // Denied just before, with nothing between that ends it.
-    [GeneratedRegex(@"\b(?:no|not|never|don'?t|do\s+not|without|nothing|avoid|none|instead\s+of|rather\s+than|isn'?t|nor|or)\b[^.;:]{0,25}$", RegexOptions.IgnoreCase)]
-    private static partial Regex Denied();
+    private static Regex Denied =>
+        field ??= new(@"\b(?:no|not|never|don'?t|do\s+not|without|nothing|avoid|none|instead\s+of|rather\s+than|isn'?t|nor|or)\b[^.;:]{0,25}$", RegexOptions.IgnoreCase);
 
     // Denied within: "rags in no heap".
-    [GeneratedRegex(@"\b(?:no|not|never|don'?t|without)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Inside();
+    private static Regex Inside =>
+        field ??= new(@"\b(?:no|not|never|don'?t|without)\b", RegexOptions.IgnoreCase);
 }

@@ -19,30 +19,30 @@ internal static partial class Thinning
     /// <param name="dilution">As written: "10 %", "1:3", "half water".</param>
     public static double? Percent(string? dilution)
     {
-        if (dilution is null || Own().IsMatch(dilution))
+        if (dilution is null || Own.IsMatch(dilution))
         {
             return null;
         }
 
-        if (Neat().IsMatch(dilution))
+        if (Neat.IsMatch(dilution))
         {
             return 0;
         }
 
-        if (Share().Match(dilution) is { Success: true } share)
+        if (Share.Match(dilution) is { Success: true } share)
         {
             return Number(share.Groups["n"].Value);
         }
 
         // Of two parts the paint is taken as the larger: whoever writes the thinner first means the same.
-        if (Parts().Match(dilution) is { Success: true } parts && Number(parts.Groups["a"].Value) is var a and > 0 && Number(parts.Groups["b"].Value) is var b and > 0)
+        if (Parts.Match(dilution) is { Success: true } parts && Number(parts.Groups["a"].Value) is var a and > 0 && Number(parts.Groups["b"].Value) is var b and > 0)
         {
             return 100 * Math.Min(a, b) / Math.Max(a, b);
         }
 
-        return Half().IsMatch(dilution) ? 100
-            : Third().IsMatch(dilution) ? 50
-            : Quarter().IsMatch(dilution) ? 33
+        return Half.IsMatch(dilution) ? 100
+            : Third.IsMatch(dilution) ? 50
+            : Quarter.IsMatch(dilution) ? 33
             : null;
     }
 
@@ -64,24 +64,24 @@ internal static partial class Thinning
 
     private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);
 
-    [GeneratedRegex(@"\b(?:fixative|medium|diluent|own\s+thinner)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Own();
+    private static Regex Own =>
+        field ??= new(@"\b(?:fixative|medium|diluent|own\s+thinner)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\b(?:neat|undiluted|unthinned|full\s+strength|as\s+bought|straight\s+from)\b", RegexOptions.IgnoreCase)]
-    private static partial Regex Neat();
+    private static Regex Neat =>
+        field ??= new(@"\b(?:neat|undiluted|unthinned|full\s+strength|as\s+bought|straight\s+from)\b", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<n>\d+(?:\.\d+)?)\s*(?:%|per\s*cent|percent)", RegexOptions.IgnoreCase)]
-    private static partial Regex Share();
+    private static Regex Share =>
+        field ??= new(@"(?<n>\d+(?:\.\d+)?)\s*(?:%|per\s*cent|percent)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"(?<a>\d+(?:\.\d+)?)\s*(?::|to|part\w*\s+(?:\w+\s+)?(?:to|in)|in)\s*(?<b>\d+(?:\.\d+)?)", RegexOptions.IgnoreCase)]
-    private static partial Regex Parts();
+    private static Regex Parts =>
+        field ??= new(@"(?<a>\d+(?:\.\d+)?)\s*(?::|to|part\w*\s+(?:\w+\s+)?(?:to|in)|in)\s*(?<b>\d+(?:\.\d+)?)", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bhalf\b|50\s*/\s*50|1\s*/\s*2", RegexOptions.IgnoreCase)]
-    private static partial Regex Half();
+    private static Regex Half =>
+        field ??= new(@"\bhalf\b|50\s*/\s*50|1\s*/\s*2", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bthird\b|1\s*/\s*3", RegexOptions.IgnoreCase)]
-    private static partial Regex Third();
+    private static Regex Third =>
+        field ??= new(@"\bthird\b|1\s*/\s*3", RegexOptions.IgnoreCase);
 
-    [GeneratedRegex(@"\bquarter\b|1\s*/\s*4", RegexOptions.IgnoreCase)]
-    private static partial Regex Quarter();
+    private static Regex Quarter =>
+        field ??= new(@"\bquarter\b|1\s*/\s*4", RegexOptions.IgnoreCase);
 }
