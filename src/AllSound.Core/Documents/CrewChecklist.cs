@@ -25,30 +25,34 @@ internal static class CrewChecklist
         var order = new PageOrder(groups);
         foreach (var part in order.Parts)
         {
-            if (part.Of is not { } group)
+            if (part.Of.IsEmpty)
             {
                 blocks.Add(Block.Heading(part.Heading));
                 Tick(blocks, part.Steps, told);
                 continue;
             }
 
-            var (surface, specified) = group.First;
             if (named)
             {
-                blocks.Add(Block.Part(group.Titles, part.First ? "" : Writing.GoneOn));
+                blocks.Add(Block.Part(part.Titles, part.First ? "" : Writing.GoneOn));
             }
 
-            if (group.Options.IsEmpty)
+            if (part.Of is [{ Options.IsEmpty: true } stopped])
             {
-                blocks.AddRange(InForce([group]));
-                blocks.AddRange(Stopped(job, surface, specified, priced: false));
+                blocks.AddRange(InForce([stopped]));
+                blocks.AddRange(Stopped(job, stopped.First.Surface, stopped.First.Specified, priced: false));
                 continue;
             }
 
             Tick(blocks, part.Steps, told);
             // Once on a page for each kind of thing, with its coats.
-            if (part.Phase == RoomPhase.Finishing && ElementOrders.For(surface) is { } within && told.First(within.Title, 0))
+            foreach (var within in part.Phase == RoomPhase.Finishing ? part.Of.Select(g => ElementOrders.For(g.First.Surface)) : [])
             {
+                if (within is null || !told.First(within.Title, 0))
+                {
+                    continue;
+                }
+
                 blocks.Add(
                     Block.Say(
                         $"Order within it ({within.Title}): {string.Join("; ", within.Parts.Select((p, i) => $"{i + 1}. {p.Name}"))}. {string.Join(" ", within.Say)}".TrimEnd()
@@ -91,9 +95,9 @@ internal static class CrewChecklist
                 blocks.Add(Block.Beware(string.Join(" ", fresh)));
             }
 
-            var wait = step.WaitBefore > 0 ? $"after {Figures.Wait(step.WaitBefore)}: " : "";
-            var litres = step.Act.Product is null ? 0 : line.Of.Litres(step);
-            var product = $"{Product(step, ", ")}{(litres > 0 ? $", {Litres(litres)}" : "")}";
+            var wait = line.WaitBefore > 0 ? $"after {Figures.Wait(line.WaitBefore)}: " : "";
+            var only = line.Only.Length > 0 ? $"{line.Only}: " : "";
+            var product = $"{Product(step, ", ")}{(line.Litres > 0 ? $", {Litres(line.Litres)}" : "")}";
             // What is worn is said in full where it changes from one step to the next.
             var needed = safety.Protection.IsEmpty ? "" : $" Wear: {string.Join(", ", safety.Protection)}.";
             var wear = needed.Length > 0 && needed == worn ? " Wear: the same." : needed;
@@ -101,7 +105,7 @@ internal static class CrewChecklist
             var beware = again.Count == 0 ? "" : $" Beware: {string.Join("; ", again)}.";
             blocks.Add(
                 Block.Checks([
-                    $"{line.Number}. {wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}{beware}",
+                    $"{line.Number}. {only}{wait}{step.Act.Operation.Title}{product}. Done when: {step.Act.Operation.Accept}.{string.Concat(step.Manner.Select(m => $" {m}"))}{wear}{beware}",
                 ])
             );
         }

@@ -29,12 +29,14 @@ internal static class HazardSheet
             "Presumed until tested",
             [.. all.SelectMany(s => s.Specified.Appraised.Resolutions).Where(r => r.How == Resolved.Presumed).Select(r => r.Why).Distinct(StringComparer.Ordinal)]
         );
-        var steps = Steps(groups);
+        var order = new PageOrder(groups);
+        var steps = Steps(order);
         if (steps.Count > 0)
         {
-            blocks.Add(Block.Table(["step", "wear", "beware", "waste"], steps));
+            blocks.Add(Block.Table(["step", "wear", "beware"], steps));
         }
 
+        Add(blocks, "Waste", Waste(order));
         Add(
             blocks,
             "For the people who use the place",
@@ -67,17 +69,23 @@ internal static class HazardSheet
     }
 
     // Steps that are the same in all that they ask stand in one line, with their numbers on the page.
-    private static List<ImmutableArray<string>> Steps(ImmutableArray<Likeness> groups)
-    {
-        var order = new PageOrder(groups);
-        return
+    private static List<ImmutableArray<string>> Steps(PageOrder order) =>
         [
             .. order
-                .Steps.Select(line => (line.Number, line.Step.Act.Operation.Title, Safe: line.Safety))
-                .Where(x => !x.Safe.Protection.IsEmpty || !x.Safe.Cautions.IsEmpty || x.Safe.Waste is not null)
-                .Select(x => (x.Number, x.Title, Asks: (string[])[string.Join(", ", x.Safe.Protection), string.Join(" ", x.Safe.Cautions), x.Safe.Waste ?? ""]))
+                .Steps.Where(line => !line.Safety.Protection.IsEmpty || !line.Safety.Cautions.IsEmpty)
+                .Select(line =>
+                    (line.Number, line.Step.Act.Operation.Title, Asks: (string[])[string.Join(", ", line.Safety.Protection), string.Join(" ", line.Safety.Cautions)])
+                )
                 .GroupBy(x => (x.Title, string.Join('|', x.Asks)))
                 .Select(g => (ImmutableArray<string>)[$"{string.Join(", ", g.Select(s => s.Number))}. {g.Key.Title}", .. g.First().Asks]),
         ];
-    }
+
+    // Where each kind of waste goes, and which steps make it.
+    private static ImmutableArray<string> Waste(PageOrder order) =>
+        [
+            .. order
+                .Steps.Where(line => line.Safety.Waste is not null)
+                .GroupBy(line => line.Safety.Waste!, StringComparer.Ordinal)
+                .Select(g => $"{StepTable.Capital(g.Key)} (step{(g.Count() > 1 ? "s" : "")} {string.Join(", ", g.Select(line => line.Number))})."),
+        ];
 }

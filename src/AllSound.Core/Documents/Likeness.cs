@@ -3,6 +3,7 @@ using AllSound.Core.Buying;
 using AllSound.Core.Jobs;
 using AllSound.Core.Safety;
 using AllSound.Core.Specification;
+using AllSound.Core.Surfaces;
 using AllSound.Core.Technique;
 using AllSound.Core.Treatment;
 
@@ -39,6 +40,28 @@ internal sealed class Likeness
 
     /// <summary>Their titles in a row.</summary>
     public string Titles => InARow(Surfaces.Select(s => s.Surface.Title));
+
+    /// <summary>
+    /// True where the same system goes on things of a kind, made of a kind, so that most of the steps are the same: their steps can stand side by side.
+    /// </summary>
+    public bool IsKin(Likeness other) =>
+        (Options, other.Options) is ([var one, ..], [var two, ..])
+        && one.Name == two.Name
+        && one.NotMet.SequenceEqual(two.NotMet)
+        && Turn(First.Surface.Element) == Turn(other.First.Surface.Element)
+        && Substrates.Find(First.Surface.Substrate)?.Family == Substrates.Find(other.First.Surface.Substrate)?.Family;
+
+    /// <summary>A room is worked from the top down, woodwork and metal after the walls, the floor last. Common practice.</summary>
+    /// <param name="element">What is worked.</param>
+    /// <returns>Its turn, from 0.</returns>
+    public static int Turn(Element element) =>
+        element switch
+        {
+            Element.Ceiling or Element.Cornice => 0,
+            Element.Wall or Element.ChimneyBreast or Element.Tile => 1,
+            Element.Floor or Element.Step => 3,
+            _ => 2,
+        };
 
     /// <summary>Titles in a row, told apart where one of them holds a comma.</summary>
     public static string InARow(IEnumerable<string> titles)

@@ -22,7 +22,7 @@ internal static class RoomSpecification
         blocks.AddRange(Writing.InForce(groups));
         foreach (var part in order.Parts)
         {
-            if (part.Of is not { } group)
+            if (part.Of.IsEmpty)
             {
                 blocks.Add(Block.Heading(part.Heading));
                 blocks.Add(table.Of(part.Steps, order, End));
@@ -31,27 +31,27 @@ internal static class RoomSpecification
 
             if (!part.First)
             {
-                blocks.Add(Block.Part(group.Titles, Writing.GoneOn));
+                blocks.Add(Block.Part(part.Titles, Writing.GoneOn));
                 blocks.Add(table.Of(part.Steps, order, End));
                 continue;
             }
 
-            var options = group.Options;
+            Option[] options = [.. part.Of.SelectMany(g => g.Options)];
             if (options is not [var option, ..])
             {
                 if (named)
                 {
-                    blocks.Add(Block.Part(group.Titles));
+                    blocks.Add(Block.Part(part.Titles));
                 }
 
-                blocks.AddRange(Writing.Stopped(job, group.First.Surface, group.First.Specified));
+                blocks.AddRange(Writing.Stopped(job, part.Of[0].First.Surface, part.Of[0].First.Specified));
                 continue;
             }
 
             var money = Writing.Money(options.Sum(o => Figures.Shown(o.Criteria.Money)), job);
             if (named)
             {
-                blocks.Add(Block.Part(group.Titles, money));
+                blocks.Add(Block.Part(part.Titles, money));
             }
 
             blocks.Add(
@@ -60,7 +60,11 @@ internal static class RoomSpecification
                 )
             );
             Listed(blocks, "Not as asked: ", option.NotMet);
-            Listed(blocks, "", [.. options.SelectMany(o => o.Causes).Select(c => c.LineBy(n => order.NumberOf(group, n))).Distinct(StringComparer.Ordinal)]);
+            Listed(
+                blocks,
+                "",
+                [.. part.Of.SelectMany(g => g.Options.SelectMany(o => o.Causes).Select(c => c.LineBy(n => order.NumberOf(g, n)))).Distinct(StringComparer.Ordinal)]
+            );
             blocks.Add(table.Of(part.Steps, order, End));
         }
 

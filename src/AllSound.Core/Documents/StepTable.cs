@@ -34,7 +34,7 @@ internal sealed class StepTable(Told told)
                 wear.Length > 0 && wear == worn ? "Wear: the same." : wear,
             ]);
             worn = wear;
-            var how = How(step, safety.Waste, CoatShade.For(step.Act, line.Of.After(step), line.Of.First.Surface));
+            var how = How(step, safety.Waste, line.Shade);
             var name = Name(line);
             if (!told.First(how, line.Number))
             {
@@ -74,9 +74,10 @@ internal sealed class StepTable(Told told)
         var step = line.Step;
         var product = Writing.Product(step, ": ");
         var coat = step.Coat is { } number ? $", coat {number}" : "";
-        var amount = step.Act.Product is not null && line.Of.Litres(step) is > 0 and var litres ? $", {Writing.Litres(litres)}" : "";
-        var wait = step.WaitBefore > 0 ? $". Wait {Figures.Wait(step.WaitBefore)} before it" : "";
-        return $"{line.Number}. {step.Act.Operation.Title}{product}{coat}{amount}{wait}";
+        var amount = line.Litres is > 0 and var litres ? $", {Writing.Litres(litres)}" : "";
+        var wait = line.WaitBefore > 0 ? $". Wait {Figures.Wait(line.WaitBefore)} before it" : "";
+        var only = line.Only.Length > 0 ? $"{Capital(line.Only)}: " : "";
+        return $"{line.Number}. {only}{step.Act.Operation.Title}{product}{coat}{amount}{wait}";
     }
 
     private static string How(Step step, string? waste, string? tint) =>

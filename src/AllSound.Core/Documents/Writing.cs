@@ -111,22 +111,11 @@ public static class Writing
             _ => HazardSheet.Of(job, groups, named),
         };
 
-    // A room is worked from the top down, woodwork and metal after the walls, the floor last; outside as the surfaces are met. Common practice.
+    // Outside as the surfaces are met; in a room kindred surfaces one after another.
     private static ImmutableArray<Likeness> InOrder(Space space, ImmutableArray<Likeness> groups) =>
         space.Kind != SpaceKind.Room
             ? groups
-            :
-            [
-                .. groups.OrderBy(g =>
-                    g.First.Surface.Element switch
-                    {
-                        Element.Ceiling or Element.Cornice => 0,
-                        Element.Wall or Element.ChimneyBreast or Element.Tile => 1,
-                        Element.Floor or Element.Step => 3,
-                        _ => 2,
-                    }
-                ),
-            ];
+            : [.. groups.OrderBy(g => Likeness.Turn(g.First.Surface.Element)).ThenBy(g => groups.IndexOf(groups.First(o => o == g || o.IsKin(g))))];
 
     private static ImmutableArray<string> From(Job job) =>
         [.. (job.Letterhead ?? "").Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries)];

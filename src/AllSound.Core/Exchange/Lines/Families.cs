@@ -34,94 +34,93 @@ internal static partial class Families
     private static readonly string[] Finishes = [.. Operations.All.Where(o => o.Role == CoatRole.Finish && !o.Sprayed).Select(o => o.Id), "pr_epoxy"];
 
     private static (Regex Said, string[] Operations)[] All =>
-        field ??=
-    [
-        (Spot, SpotCoats),
-        (
-            Prime,
-            [
-                "sp_wood",
-                "sp_metal",
-                "sp_galv",
-                "sp_fill",
-                "se_plaster",
-                "pr_bond",
-                "pr_steel",
-                "pr_galv",
-                "pr_nonferrous",
-                "pr_epoxy",
-                "pr_epoxy_tile",
-                "pr_floor",
-                "pr_masonry",
-                "pr_alkali",
-                "se_alkali",
-                "pr_silicate",
-                "pr_siloxane",
-                "pr_stain_shellac",
-                "pr_isolate",
-                "se_stabilise",
-            ]
-        ),
-        (Undercoat, ["uc_alkyd", "uc_wb"]),
-        (Block, Blocks),
-        (Sealer, ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond"]),
-        (Fill, ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint", "ca_acrylic", "ca_hybrid"]),
-        (Scrape, ["ls_scrape_loose", "ls_wet_scrape", "ls_wire_hand", "cl_dust_dry", "cl_algae_biocide", "dc_salts_brush"]),
-        (
-            Rub,
-            [
-                "ab_gloss",
-                "st_wet_abrade",
-                "ab_wood_bare",
-                "ab_wood_bare_wet",
-                "ab_fill",
-                "ab_fill_wet",
-                "ab_tile",
-                "ab_plastic",
-                "ab_galv",
-                "ab_metal_hand",
-                "ab_metal_wet",
-                "ab_plaster",
-                "ab_lead_sheet",
-                "ab_edge",
-                "ab_concrete",
-                "ls_feather",
-                "ls_feather_wet",
-                "dn_between",
-                "dn_wet",
-                "st_shroud_sand",
-            ]
-        ),
-        (Rust, ["ab_metal_hand", "ab_metal_wet", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
-        (
-            Wash,
-            [
-                "cl_sugar_soap",
-                "cl_degrease",
-                "cl_nicotine_wash",
-                "cl_spirit_wash",
-                "cl_soot_wash",
-                "cl_tile_clean",
-                "cl_rinse",
-                "dc_paste_wash",
-                "dc_metal_rinse",
-                "st_wash_distemper",
-            ]
-        ),
-        (Rinse, ["cl_rinse", "dc_rinse_cleaner", "dc_metal_rinse", "dc_acid_rinse", "dc_paste_wash", "dc_neutralise_alk", "cl_sugar_soap"]),
-        (Growth, ["cl_algae_biocide", "cl_mould_wash", "cl_mould_lime"]),
-        (Dust, ["du_vac", "cl_dust_dry", "dc_lead_clean"]),
-        (Dry, ["dr_natural", "dr_wait", "dr_wipe", "dr_harden", "dr_putty", "dr_warm", "dr_force"]),
-        (Caulk, ["ca_acrylic", "ca_hybrid"]),
-        (Strip, ["st_solvent", "st_alkaline_poultice", "st_ir", "st_heatgun", "st_steam_paint", "st_soak_scrape", "st_scrape_dry", "st_wash_distemper"]),
-        (Dewax, ["cl_wax", "st_wax_solvent"]),
-        (Grind, ["ab_concrete", "st_grind_floor"]),
-        (Stripe, ["dn_stripe", "sp_metal", "sp_galv"]),
-        (Sheeted, ["mk_floor", "ms_lead_setup", "mk_edge", "mk_spray"]),
-        (Mineral, ["tc_mineral", "pr_silicate"]),
-        (Reach, ["ms_access", "ms_tower", "ms_scaffold"]),
-        (Paint, Finishes),
-    ];
+        field ??= [
+            (Spot, SpotCoats),
+            (
+                Prime,
+                [
+                    "sp_wood",
+                    "sp_metal",
+                    "sp_galv",
+                    "sp_fill",
+                    "se_plaster",
+                    "pr_bond",
+                    "pr_steel",
+                    "pr_galv",
+                    "pr_nonferrous",
+                    "pr_epoxy",
+                    "pr_epoxy_tile",
+                    "pr_floor",
+                    "pr_masonry",
+                    "pr_alkali",
+                    "se_alkali",
+                    "pr_silicate",
+                    "pr_siloxane",
+                    "pr_stain_shellac",
+                    "pr_isolate",
+                    "se_stabilise",
+                ]
+            ),
+            (Undercoat, ["uc_alkyd", "uc_wb"]),
+            (Block, Blocks),
+            (Sealer, ["se_stabilise", "se_plaster", "pr_isolate", "se_mist", "pr_masonry", "se_limewater", "se_peelbond", "pr_bond"]),
+            (Fill, ["rp_fine", "rp_crack", "rp_deep", "rp_wood_fill", "rp_metal_fill", "rp_lime_fill", "rp_render", "rp_patch", "fc_repoint", "ca_acrylic", "ca_hybrid"]),
+            (Scrape, ["ls_scrape_loose", "ls_wet_scrape", "ls_wire_hand", "cl_dust_dry", "cl_algae_biocide", "dc_salts_brush"]),
+            (
+                Rub,
+                [
+                    "ab_gloss",
+                    "st_wet_abrade",
+                    "ab_wood_bare",
+                    "ab_wood_bare_wet",
+                    "ab_fill",
+                    "ab_fill_wet",
+                    "ab_tile",
+                    "ab_plastic",
+                    "ab_galv",
+                    "ab_metal_hand",
+                    "ab_metal_wet",
+                    "ab_plaster",
+                    "ab_lead_sheet",
+                    "ab_edge",
+                    "ab_concrete",
+                    "ls_feather",
+                    "ls_feather_wet",
+                    "dn_between",
+                    "dn_wet",
+                    "st_shroud_sand",
+                ]
+            ),
+            (Rust, ["ab_metal_hand", "ab_metal_wet", "ls_wire_hand", "ab_metal_power", "ab_metal_shroud", "ab_scale_hand", "ab_scale", "ab_galv", "dc_rust_convert"]),
+            (
+                Wash,
+                [
+                    "cl_sugar_soap",
+                    "cl_degrease",
+                    "cl_nicotine_wash",
+                    "cl_spirit_wash",
+                    "cl_soot_wash",
+                    "cl_tile_clean",
+                    "cl_rinse",
+                    "dc_paste_wash",
+                    "dc_metal_rinse",
+                    "st_wash_distemper",
+                ]
+            ),
+            (Rinse, ["cl_rinse", "dc_rinse_cleaner", "dc_metal_rinse", "dc_acid_rinse", "dc_paste_wash", "dc_neutralise_alk", "cl_sugar_soap"]),
+            (Growth, ["cl_algae_biocide", "cl_mould_wash", "cl_mould_lime"]),
+            (Dust, ["du_vac", "cl_dust_dry", "dc_lead_clean"]),
+            (Dry, ["dr_natural", "dr_wait", "dr_wipe", "dr_harden", "dr_putty", "dr_warm", "dr_force"]),
+            (Caulk, ["ca_acrylic", "ca_hybrid"]),
+            (Strip, ["st_solvent", "st_alkaline_poultice", "st_ir", "st_heatgun", "st_steam_paint", "st_soak_scrape", "st_scrape_dry", "st_wash_distemper"]),
+            (Dewax, ["cl_wax", "st_wax_solvent"]),
+            (Grind, ["ab_concrete", "st_grind_floor"]),
+            (Stripe, ["dn_stripe", "sp_metal", "sp_galv"]),
+            (Sheeted, ["mk_floor", "ms_lead_setup", "mk_edge", "mk_spray"]),
+            (Mineral, ["tc_mineral", "pr_silicate"]),
+            (Reach, ["ms_access", "ms_tower", "ms_scaffold"]),
+            (Paint, Finishes),
+        ];
 
     /// <summary>The first operation of the family that words speak of; null for none.</summary>
     public static Operation? First(string part) =>
@@ -170,6 +169,11 @@ internal static partial class Families
         if (read.Id is "tc_emul_roll" or "se_mist" && Thinned.IsMatch(part))
         {
             others.AddRange([Operations.Find("se_mist")!, Operations.Find("tc_emul_roll")!]);
+            // On what was filled it is the spot-priming of that.
+            if (Patches.IsMatch(part))
+            {
+                others.Add(Operations.Find("sp_fill")!);
+            }
         }
 
         // So is one of masonry paint a first coat on what is bare.
@@ -195,7 +199,12 @@ internal static partial class Families
                                 p == product
                                 || (
                                     Narrowed(part, p)
-                                    && (product is null ? !(Rare.Contains(p.Cover) && PaintNamed.IsMatch(part)) : Kindred(p, product) || Spot.IsMatch(part))
+                                    && (
+                                        product is null
+                                            ? !(Rare.Contains(p.Cover) && PaintNamed.IsMatch(part))
+                                                && !(p.Cover == Cover.DirectToMetal && Gloss.IsMatch(part) && !Metal.IsMatch(part))
+                                            : Kindred(p, product) || Spot.IsMatch(part)
+                                    )
                                 )
                             )
                             .Select(p => $"{o.Id}/{p.Id}")
@@ -260,14 +269,7 @@ internal static partial class Families
         && (!Bonding.IsMatch(part) || product.Id is "p_bond_wb")
         && (!Zinc.IsMatch(part) || product.Id is "p_galv_ac" or "p_epoxy_prim" or "p_bond_wb" or "p_zinc_rich" or "p_znphos_wb" or "p_znphos_alk");
 
-    private static (Regex Said, Sheen Sheen)[] Sheens =>
-        field ??=
-    [
-        (Gloss, Sheen.Gloss),
-        (Satin, Sheen.Satin),
-        (Eggshell, Sheen.Eggshell),
-        (Matt, Sheen.Matt),
-    ];
+    private static (Regex Said, Sheen Sheen)[] Sheens => field ??= [(Gloss, Sheen.Gloss), (Satin, Sheen.Satin), (Eggshell, Sheen.Eggshell), (Matt, Sheen.Matt)];
 
     /// <summary>True where words speak against an operation, though a phrase of it is said: what is sanded dull is not sanded off.</summary>
     /// <param name="part">The words.</param>

@@ -105,7 +105,7 @@ public static partial class LineReader
                 && (
                     onward
                     || (LineParts.OnlyGrit(piece) && before is { Group: Treatment.Group.Abrade } or { Id: "st_shroud_sand" })
-                    || (LineParts.OnlyThins(piece) && before is { Id: "se_mist" } or { Role: CoatRole.Finish })
+                    || (LineParts.OnlyThins(piece) && before is { Id: "se_mist" or "sp_fill" } or { Role: CoatRole.Finish })
                     || (open && !StandsAlone(piece))
                     || (!StandsAlone(joined[^1]) && !StandsAlone(piece) && !LineParts.OnlyRinses(piece) && IsOne(joined[^1], piece))
                 )

@@ -123,7 +123,18 @@ public static partial class LineReader
 
     // From one clock time to the next on the same day.
     private static double? Since(LineWaits waits, Position at) =>
-        waits is { Clock: { } now } && at.Clock is { } then && now > then && (waits.SameDay || at.SameLine || at.ThatDay) ? now - then : null;
+        waits is { Clock: { } now } && at.Clock is { } then && (waits.SameDay || at.SameLine || at.ThatDay)
+            ? now > then
+                ? now - then
+                : then >= Evening && now < Morning
+                    ? now + 24 - then
+                    : null
+            : null;
+
+    // A night shift goes on past midnight. Hours of the clock.
+    private const double Evening = 18;
+
+    private const double Morning = 8;
 
     // What the line says of how it is done goes with the step whose words say it, or else with the line.
     private static List<ReadLine> Mannered(List<ReadLine> placed, string line, int number)
@@ -182,15 +193,14 @@ public static partial class LineReader
             _ => 6,
         };
 
-    private static Regex Ordinal =>
-        field ??= new(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase);
+    private static Regex Ordinal => field ??= new(@"second|third|fourth|fifth|sixth|2nd|3rd|4th|5th", RegexOptions.IgnoreCase);
 
     private static Regex CoatCount =>
         field ??= new(
-        @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b"
-            + @"|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))"
-            + @"|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b"
-            + @"|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
-        RegexOptions.IgnoreCase
-    );
+            @"\b(?<n>[2-6]|two|three|four|five|six)\s+(?:(?!hours?\b|days?\b|h\b)[a-z-]+\s+){0,4}coats?\b|\bx\s*(?<n>[2-6])\b|\b(?<n>[2-6])\s*x\b"
+                + @"|(?<!\bafter\s+)\b(?<n>two|three|four|five)\s+(?:neat|more)\b|\b(?<n>twice|thrice)\b|\b(?<n>[2-5]|two|three|four|five)\s+times\b(?!\s+(?:over|with))"
+                + @"|^(?:then\s+)?(?<n>[2-6]|two|three|four)\s+(?:\w+\s+)?(?:satin\w*|gloss|matt|eggshell|emulsion|silk|masonry|varnish)\b"
+                + @"|\b(?<o>(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th)(?:\s*(?:,|and|&)\s*(?:and\s+)?(?:second|third|fourth|fifth|sixth|2nd|3rd|4th|5th))+)\b",
+            RegexOptions.IgnoreCase
+        );
 }

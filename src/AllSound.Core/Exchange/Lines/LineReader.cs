@@ -332,25 +332,24 @@ public static partial class LineReader
 
     private static bool IsCutIn(string part) => LineWords.Of(part).Contains("cutin");
 
-    private static Regex ThinAgain =>
-        field ??= new(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase);
+    private static Regex ThinAgain => field ??= new(@"\b(?:thin\w*|mist|watered)\b", RegexOptions.IgnoreCase);
 
     private static Regex CoatsUnread =>
         field ??= new(
-        @"\b(?:"
-            + @"coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate"
-            + @"|enamel"
-            + @")\b"
-            + @"|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
-        RegexOptions.IgnoreCase
-    );
+            @"\b(?:"
+                + @"coats?|again|same|another|more|second|third|fourth|2nd|3rd|4th|twice|finish|paint|gloss|satin\w*|eggshell|matte?|emulsion|varnish|lime\s*wash|silicate"
+                + @"|enamel"
+                + @")\b"
+                + @"|\bthe\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\b",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex Dilution =>
         field ??= new(
-        @"(?:"
-            + @"(?<!\d)(?!100\s*%)\d+\s*%|\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]"
-            + @"|\b(?:one|a)\s+(?:third|quarter)\b"
-            + @")[^,;.]*",
-        RegexOptions.IgnoreCase
-    );
+            @"(?:"
+                + @"(?<!\d)(?!100\s*%)\d+\s*%|(?<!\d)(?!\d\d:[0-5]\d\b)\d+\s*:\s*\d+|\b(?:half|50)\W+(?:\w+\s+)?(?:and\s+)?(?:half|50)\b|\bhalf\s+(?:of\s+)?water|1/[234]"
+                + @"|\b(?:one|a)\s+(?:third|quarter)\b"
+                + @")[^,;.]*",
+            RegexOptions.IgnoreCase
+        );
 }

@@ -46,68 +46,87 @@ internal static partial class LineShorthand
     }.ToFrozenDictionary(StringComparer.OrdinalIgnoreCase);
 
     private static (Regex Said, string Meant)[] Voices =>
-        field ??=
-    [
-        // By its colour the paint is known that was ordered.
-        (ColourOn, ", paint on"),
-        // What a test shows, and what follows from it.
-        (TestedSo, "${test}, "),
-        // Asked and answered by the writer himself.
-        (AskedNo, "not ${thing}, "),
-        (TakesOff, "take "),
-        // Somebody tells what the painter says he will do.
-        (HeSays, ""),
-        // Who does it is the writer: "I wash", "then we sand".
-        (Myself, "${then}"),
-        (Beginning, ""),
-        // When it was dry follows what was done then.
-        (OnceDry, ", "),
-    ];
+        field ??= [
+            // By its colour the paint is known that was ordered.
+            (ColourOn, ", paint on"),
+            // What a test shows, and what follows from it.
+            (TestedSo, "${test}, "),
+            // Asked and answered by the writer himself.
+            (AskedNo, "not ${thing}, "),
+            (TakesOff, "take "),
+            // Somebody tells what the painter says he will do.
+            (HeSays, ""),
+            // Who does it is the writer: "I wash", "then we sand".
+            (Myself, "${then}"),
+            (Beginning, ""),
+            // What is left out first, and then what is done.
+            (LeftOut, "${then}${left}, "),
+            // One in the morning and one in the afternoon are two.
+            (TwiceThatDay, "2 coats "),
+            // It is what it is, whatever it is used as.
+            (UsedAs, ""),
+            // When it was dry follows what was done then.
+            (OnceDry, ", "),
+        ];
 
-    private static Regex PerCent =>
-        field ??= new(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase);
+    private static Regex PerCent => field ??= new(@"\b(?<n>five|ten|fifteen|twenty|thirty|forty|fifty)\s+per\s*cent\b", RegexOptions.IgnoreCase);
 
     private static Regex Myself =>
         field ??= new(
-        @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+"
-            + @"(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?="
-            + @"(?:"
-            + @"wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep"
-            + @"|hoover|vacuum|wet|lay|g[ai]v|spread|scratch|feather|knot|undercoat|do"
-            + @")\w*\b"
-            + @")",
-        RegexOptions.IgnoreCase
-    );
+            @"(?<=^|[.;,:]\s*|\b(?:and|then|after|first|now)\s+)(?:i|we|i'?ll|we'?ll|i'?ve|we'?ve|i'?d)\s+"
+                + @"(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?="
+                + @"(?:"
+                + @"wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep"
+                + @"|hoover|vacuum|wet|lay|g[ai]v|spread|scratch|feather|knot|undercoat|do"
+                + @")\w*\b"
+                + @")",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex Beginning =>
         field ??= new(@"(?<=^|[.;]\s*)(?:i|we)\s+(?:always\s+|usually\s+|will\s+|would\s+)?(?:begin|start|finish)\s+(?:off\s+)?(?:with|by)\s+", RegexOptions.IgnoreCase);
 
     private static Regex HeSays =>
         field ??= new(
-        @"(?<=^|[.;]\s*|\b(?:and|then)\s+)"
-            + @"(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?"
-            + @"(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
-        RegexOptions.IgnoreCase
-    );
+            @"(?<=^|[.;]\s*|\b(?:and|then)\s+)"
+                + @"(?:(?:he|she)\s+(?:says?|writes?|tells?\s+me)\s+(?:that\s+)?)?(?:he|she)\s+(?:will\s+|would\s+|wants?\s+to\s+|proposes?\s+to\s+)?(?:first\s+|then\s+)?"
+                + @"(?=(?:wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|remov|rins|sweep|vacuum)\w*\b)",
+            RegexOptions.IgnoreCase
+        );
 
-    private static Regex TakesOff =>
-        field ??= new(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase);
+    private static Regex TakesOff => field ??= new(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase);
+
+    private static Regex LeftOut =>
+        field ??= new(
+            @"(?<=^|[.;]\s*)(?<then>(?:then\s+|and\s+)?)(?<left>without\s+(?:any\s+)?(?:sand|rubb|prim|key|abrad|wash|clean|degreas|undercoat)ing(?:\s+down)?)\s+(?=(?:an?|one|two|three|[1-4])\s+(?:\w+\s+)?coats?\b)",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex TwiceThatDay =>
+        field ??= new(
+            @"\b(?:1|one|a)\s+coat\s+(?:am|in\s+the\s+morning)\b[\s,]*(?:and\s+)?(?:1|one|another|a)\s+(?:coat\s+)?(?:pm|in\s+the\s+afternoon)\b",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex UsedAs =>
+        field ??= new(
+            @"(?<=\b(?:emulsion|matte?|latex|silk|wall\s+paint|masonry\s+paint)\b)\s+(?:as|for)\s+(?:an?\s+|the\s+)?(?:undercoat|primer)\b",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex OnceDry =>
         field ??= new(
-        @",?\s*\b(?:and|then)\s+(?:when|once|as\s+soon\s+as)\s+(?:it|that|they|this|the\s+first)\s+(?:is|was|were|are|had)\s+(?:\w+\s+)?dr(?:y|ied)\b,?",
-        RegexOptions.IgnoreCase
-    );
+            @",?\s*\b(?:and|then)\s+(?:when|once|as\s+soon\s+as)\s+(?:it|that|they|this|the\s+first)\s+(?:is|was|were|are|had)\s+(?:\w+\s+)?dr(?:y|ied)\b,?",
+            RegexOptions.IgnoreCase
+        );
 
-    private static Regex TestedSo =>
-        field ??= new(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase);
+    private static Regex TestedSo => field ??= new(@"(?<test>\btest\b[^,;.]*?),?\s+so\s+(?!that\b|it\b|the\b|all\b)", RegexOptions.IgnoreCase);
 
     private static Regex ColourOn =>
         field ??= new(
-        @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
-        RegexOptions.IgnoreCase
-    );
+            @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
+            RegexOptions.IgnoreCase
+        );
 
-    private static Regex AskedNo =>
-        field ??= new(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase);
+    private static Regex AskedNo => field ??= new(@"(?<=^|[.;,]\s*)(?<thing>[^.;,?]{2,30})\?\s*no\b[\s,.:;-]*", RegexOptions.IgnoreCase);
 }

@@ -293,7 +293,7 @@ internal static class MannerPhrases
         ),
         Said(
             "too-cold",
-            @"(?<!\b(?:if|when|unless|until|till|while|once)\s+(?:it\s+)?)\b(?:at|with|still|only|it'?s|is)\s+(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)"
+            @"(?<!\b(?:if|when|unless|until|till|while|once)\s+(?:it\s+)?)(?:\b(?:at|with|still|only|it'?s|is)\s+|(?<!\b(?:min(?:imum)?|lowest|least)\s+(?:air\s+)?)\b(?:air|temp(?:erature)?)\s+(?:of\s+|at\s+|is\s+|was\s+|:\s*)?)(?:-?[0-4]|minus\s+\d+)\s*(?:°|deg\w*|c\b|celsius)"
                 + @"|\bfreezing\b|\bbelow\s+(?:zero|freezing)\b"
         ),
         Said(
@@ -354,7 +354,8 @@ internal static class MannerPhrases
             "hot-radiator",
             @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b"
                 + @"|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)"
-                + @"|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:it\s+is\s+|it'?s\s+|still\s+)*(?:hot|warm)\b"
+                + @"|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:(?:it|they|the\s+\w+)(?:\s+(?:is|are)|'?s|'?re)?\s+|still\s+)*(?:hot|warm)\b"
+                + @"|\b(?:heating|boiler|rads?|radiators?)\s+(?:stays?|left|kept|still)\s+(?:on|hot|warm|running)\b"
         ),
     ];
 

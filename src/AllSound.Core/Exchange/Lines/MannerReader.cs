@@ -15,11 +15,7 @@ internal static partial class MannerReader
         {
             foreach (var (manner, said, denial) in MannerPhrases.All)
             {
-                if (
-                    said.Match(text) is { Success: true } match
-                    && (denial || (!Denied.IsMatch(text[..match.Index]) && !Inside.IsMatch(match.Value)))
-                    && seen.Add(manner)
-                )
+                if (said.Match(text) is { Success: true } match && (denial || (!Denied.IsMatch(text[..match.Index]) && !Inside.IsMatch(match.Value))) && seen.Add(manner))
                 {
                     yield return (manner, from + match.Index);
                 }
@@ -52,6 +48,5 @@ internal static partial class MannerReader
         field ??= new(@"\b(?:no|not|never|don'?t|do\s+not|without|nothing|avoid|none|instead\s+of|rather\s+than|isn'?t|nor|or)\b[^.;:]{0,25}$", RegexOptions.IgnoreCase);
 
     // Denied within: "rags in no heap".
-    private static Regex Inside =>
-        field ??= new(@"\b(?:no|not|never|don'?t|without)\b", RegexOptions.IgnoreCase);
+    private static Regex Inside => field ??= new(@"\b(?:no|not|never|don'?t|without)\b", RegexOptions.IgnoreCase);
 }

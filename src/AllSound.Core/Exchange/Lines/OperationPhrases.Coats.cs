@@ -35,6 +35,9 @@ internal static partial class OperationPhrases
                 "shellac based stain block",
                 "spot shellac",
                 "spirit based stain block",
+                "stain block aerosol",
+                "solvent stain block aerosol",
+                "stain block spray",
             ],
             ["sb_stain_alkyd"] =
             [
@@ -53,7 +56,20 @@ internal static partial class OperationPhrases
             ["sb_knot"] = ["knot", "knotting", "knotting knot", "shellac knot", "seal knot", "treat knot", "patent knotting"],
 
             // Primers and undercoats.
-            ["sp_fill"] = ["spot prime filler", "prime filler", "spot prime", "spot filler", "prime repairs", "touch filler", "touch"],
+            ["sp_fill"] =
+            [
+                "spot prime filler",
+                "mist filler",
+                "mist patches",
+                "mist bare filler",
+                "mist bare patches",
+                "prime filler",
+                "spot prime",
+                "spot filler",
+                "prime repairs",
+                "touch filler",
+                "touch",
+            ],
             ["sp_wood"] =
             [
                 "prime wood",
@@ -199,8 +215,33 @@ internal static partial class OperationPhrases
             ],
             ["tc_polish"] = ["french polish", "shellac polish", "polish pad", "polish rubber"],
             ["tc_wax"] = ["paste wax", "wax polish", "wax buff", "beeswax", "rewax"],
-            ["tc_stain"] = ["woodstain", "wood stain", "translucent stain", "low build stain", "exterior stain", "outdoor stain", "opaque stain"],
-            ["tc_oil"] = ["hardwax", "danish oil", "oil wood", "teak oil", "hardwax oil", "tung oil", "coat oil wipe", "coat oil", "deck oil", "flood oil"],
+            ["tc_stain"] =
+            [
+                "woodstain",
+                "wood stain",
+                "translucent stain",
+                "low build stain",
+                "exterior stain",
+                "outdoor stain",
+                "opaque stain",
+                "penetrating stain",
+                "semi transparent stain",
+            ],
+            ["tc_oil"] =
+            [
+                "hardwax",
+                "danish oil",
+                "oil wood",
+                "teak oil",
+                "hardwax oil",
+                "tung oil",
+                "coat oil wipe",
+                "coat oil",
+                "deck oil",
+                "flood oil",
+                "linseed oil",
+                "boiled linseed oil",
+            ],
             ["tc_linseed"] = ["linseed", "linseed paint", "linseed oil paint"],
             ["tc_metal"] =
             [

@@ -193,7 +193,7 @@ internal static partial class OperationPhrases
             "mould biocide",
             "mildew",
         ],
-        ["cl_dust_dry"] = ["soot sponge", "dry sponge", "dry soot sponge", "brush dry", "brush wall", "broom", "brush down wall", "brush cobwebs"],
+        ["cl_dust_dry"] = ["soot sponge", "dry sponge", "dry soot sponge", "brush dry", "brush wall", "broom", "brush down wall", "brush cobwebs", "cobwebs"],
         ["cl_soot_wash"] = ["soot", "wash soot", "clean brick", "clean stone", "soot brick"],
         ["cl_pressure_wash"] = ["pressure wash", "power wash", "jet wash", "pressure washer", "pressure clean", "power clean", "hose wash"],
         ["cl_algae_biocide"] = ["deck cleaner", "deck wash", "algae", "moss", "biocide", "kill moss", "treat algae", "biocide wash", "lichen"],

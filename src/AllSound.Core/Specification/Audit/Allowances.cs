@@ -171,7 +171,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new(
             [GroundNeeds.LooseOff],
             at =>
-                at.Act?.Operation.Group is Group.Loosen
+                (at.Act?.Operation is { Group: Group.Loosen, Id: not ("ls_feather" or "ls_feather_wet") })
+                || (at.Act?.Operation.Group is Group.Loosen && (at.Facts.LooseShare ?? 0) <= LittleLoose)
                 || (at.Act is { Operation.Group: Group.Abrade } act && ((at.Facts.LooseShare ?? 0) <= LittleLoose || act.PreparesMetal)),
             Passing.Met
         ),
@@ -221,10 +222,18 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act?.Product is { Cover: Cover.Floor, PotLifeHours: null } && at.Now.Get(Facets.Film) == Film.AlkydGloss,
             Passing.Noted
         ),
-        // Weathered alkyd outside is what acrylic finishes are mostly laid on once it is washed and dulled; a bonding primer is surer.
+        // Weathered alkyd outside, and on metal what is dulled, is what acrylic finishes are mostly laid on; a bonding primer is surer.
         new(
             [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-waterenamel", StringComparison.Ordinal))],
-            at => at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Now.Get(Facets.Film) == Film.AlkydGloss,
+            at =>
+                at.Now.Get(Facets.Film) == Film.AlkydGloss
+                && (
+                    at.Start.Get(Facets.Exposure) == Exposure.Outside
+                    || (
+                        at.Now.Get(Facets.Key) == Key.Abraded
+                        && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous
+                    )
+                ),
             Passing.Noted
         ),
         // Where zinc has rusted through, the spots are steel.

@@ -104,7 +104,9 @@ internal sealed partial class Follower
             need == GroundNeeds.GreyOff
             && appraised.Facts.GreyWood == true
             && now.Get(Facets.Grey) == start.Get(Facets.Grey)
-            && act?.Product?.Cover == Cover.Varnish
+            && act?.Product is { Clear: true } clear
+            // Stain and oil may go on sawn boards that were only brushed or washed.
+            && (clear.Cover == Cover.Varnish || !(written is not null && Topics.Cleaned(written)))
             && !(written is not null && Topics.Spoken(need, now, written))
         )
         {

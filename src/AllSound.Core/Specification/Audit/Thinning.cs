@@ -58,30 +58,29 @@ internal static partial class Thinning
     /// <summary>The most that a coat bears, percent.</summary>
     public static double Most(Operation operation, CoatingClass product) =>
         // A first coat on bare wood or plaster may be let down further than the sheet says of a full coat. Common practice.
-        Math.Max(Math.Max(operation.Thinning, product.ThinMost), product.Clear || Coating.SealsBare(operation) ? FirstCoat : 0);
+        Math.Max(
+            Math.Max(operation.Thinning, product.ThinMost),
+            product.Clear || Coating.SealsBare(operation) ? FirstCoat
+                // Filler drinks like bare plaster.
+                : operation.Id == "sp_fill" && product.Cover == Cover.Emulsion ? Operations.Find("se_mist")!.Thinning
+                : 0
+        );
 
     private const double FirstCoat = 20;
 
     private static double Number(string text) => double.Parse(text, CultureInfo.InvariantCulture);
 
-    private static Regex Own =>
-        field ??= new(@"\b(?:fixative|medium|diluent|own\s+thinner)\b", RegexOptions.IgnoreCase);
+    private static Regex Own => field ??= new(@"\b(?:fixative|medium|diluent|own\s+thinner)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Neat =>
-        field ??= new(@"\b(?:neat|undiluted|unthinned|full\s+strength|as\s+bought|straight\s+from)\b", RegexOptions.IgnoreCase);
+    private static Regex Neat => field ??= new(@"\b(?:neat|undiluted|unthinned|full\s+strength|as\s+bought|straight\s+from)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Share =>
-        field ??= new(@"(?<n>\d+(?:\.\d+)?)\s*(?:%|per\s*cent|percent)", RegexOptions.IgnoreCase);
+    private static Regex Share => field ??= new(@"(?<n>\d+(?:\.\d+)?)\s*(?:%|per\s*cent|percent)", RegexOptions.IgnoreCase);
 
-    private static Regex Parts =>
-        field ??= new(@"(?<a>\d+(?:\.\d+)?)\s*(?::|to|part\w*\s+(?:\w+\s+)?(?:to|in)|in)\s*(?<b>\d+(?:\.\d+)?)", RegexOptions.IgnoreCase);
+    private static Regex Parts => field ??= new(@"(?<a>\d+(?:\.\d+)?)\s*(?::|to|part\w*\s+(?:\w+\s+)?(?:to|in)|in)\s*(?<b>\d+(?:\.\d+)?)", RegexOptions.IgnoreCase);
 
-    private static Regex Half =>
-        field ??= new(@"\bhalf\b|50\s*/\s*50|1\s*/\s*2", RegexOptions.IgnoreCase);
+    private static Regex Half => field ??= new(@"\bhalf\b|50\s*/\s*50|1\s*/\s*2", RegexOptions.IgnoreCase);
 
-    private static Regex Third =>
-        field ??= new(@"\bthird\b|1\s*/\s*3", RegexOptions.IgnoreCase);
+    private static Regex Third => field ??= new(@"\bthird\b|1\s*/\s*3", RegexOptions.IgnoreCase);
 
-    private static Regex Quarter =>
-        field ??= new(@"\bquarter\b|1\s*/\s*4", RegexOptions.IgnoreCase);
+    private static Regex Quarter => field ??= new(@"\bquarter\b|1\s*/\s*4", RegexOptions.IgnoreCase);
 }
