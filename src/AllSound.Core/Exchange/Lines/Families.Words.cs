@@ -16,6 +16,8 @@ internal static partial class Families
 
     private static Regex Sooty => field ??= new(@"\b(?:soot|smok\w*|fire|spirit)\b", RegexOptions.IgnoreCase);
 
+    private static Regex FloorPaint => field ??= new(@"\bfloor\s+paint\b", RegexOptions.IgnoreCase);
+
     private static Regex Patches => field ??= new(@"\b(?:patch(?:es)?|fill(?:er|ed)|repairs|chases)\b", RegexOptions.IgnoreCase);
 
     private static Regex SpotOnFiller => field ??= new(@"\b(?:spot|touch)\w*\b[^,;]*\b(?:the\s+)?fill(?:er|ing)?\b", RegexOptions.IgnoreCase);

@@ -307,7 +307,7 @@ internal static partial class Families
             && !(dry && Wet.IsMatch(part))
             && !(wet && operation.Id is not ("ab_tile" or "ab_plastic" or "ab_galv") && DrySaid.IsMatch(part))
             && !(operation.Role == CoatRole.Finish && PrimerNamed.IsMatch(part))
-            && !(operation.Id == "pr_epoxy" && !TwoPart.IsMatch(part) && !Prime.IsMatch(part))
+            && !(operation.Id == "pr_epoxy" && !Prime.IsMatch(part) && (!TwoPart.IsMatch(part) || FloorPaint.IsMatch(part)))
             && !(operation.Id == "ca_hybrid" && Acrylic.IsMatch(part))
             && !(operation.Id is "ca_acrylic" or "ca_hybrid" && !Caulk.IsMatch(part) && !Gap.IsMatch(part))
             && !(operation.Id == "mk_spray" && !Everything.IsMatch(part))

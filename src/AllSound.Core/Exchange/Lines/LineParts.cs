@@ -99,7 +99,8 @@ internal static partial class LineParts
 
     private static Regex Lays =>
         field ??= new(
-            @"^(?:and\s+)?(?:back[\s-]?)?(?:by\s+)?(?:roll(?:er)?|brush|spray|apply|lay\s+off|cut\s+in)"
+            @"^(?:spray|brush|roll)\w*\s+(?:on\s+)?(?:thin(?:ly)?\s+|light(?:ly)?\s+)?or\s+(?:by\s+)?(?:spray|brush|roll)\w*\b(?!.*\bcoats?\b).*$|"
+                + @"^(?:and\s+)?(?:back[\s-]?)?(?:by\s+)?(?:roll(?:er)?|brush|spray|apply|lay\s+off|cut\s+in)"
                 + @"(?:\s+(?:and|or|&)\s+(?:roll(?:er)?|brush|spray|lay\s+off|cut\s+in))?(?:\s+(?:it|on|out|in|well))*\W*$"
                 + @"|^(?:and\s+)?(?:brush|work|scrubb?|rubb?|la(?:y|id)|roll)(?:ed|ing)?\s+(?:it\s+)?(?:well\s+|hard\s+)?(?:in\s+to|into|along|out\s+into)\b.*$",
             RegexOptions.IgnoreCase

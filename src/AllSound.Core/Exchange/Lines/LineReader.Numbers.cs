@@ -31,5 +31,5 @@ public static partial class LineReader
             RegexOptions.IgnoreCase
         );
 
-    private static Regex CountWords => field ??= new(@"^\d{1,2}\s+(?=[a-z])", RegexOptions.IgnoreCase);
+    private static Regex CountWords => field ??= new(@"^\d{1,2}\s+(?![ap]\.?m\b)(?=[a-z])", RegexOptions.IgnoreCase);
 }

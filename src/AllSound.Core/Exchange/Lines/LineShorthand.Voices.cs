@@ -59,6 +59,10 @@ internal static partial class LineShorthand
             // Who does it is the writer: "I wash", "then we sand".
             (Myself, "${then}"),
             (Beginning, ""),
+            // How the rest is to look, and no paint.
+            (RestDull, "rub the rest dull"),
+            // Laid on the floor, and not into it.
+            (FloorSheeted, "sheet the floor"),
             // What is left out first, and then what is done.
             (LeftOut, "${then}${left}, "),
             // One in the morning and one in the afternoon are two.
@@ -95,6 +99,15 @@ internal static partial class LineShorthand
         );
 
     private static Regex TakesOff => field ??= new(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase);
+
+    private static Regex RestDull =>
+        field ??= new(@"\b(?:the\s+)?rest\s+(?:to\s+)?(?:a\s+)?(?:dull\s+|even\s+)?matte?\b(?!\s+(?:paint|emulsion|coat))", RegexOptions.IgnoreCase);
+
+    private static Regex FloorSheeted =>
+        field ??= new(
+            @"\bfloors?\s+(?:was\s+|is\s+|to\s+be\s+)?sealed\s+(?:off\s+)?(?:with|under|by)\s+(?:\w+\s+){0,2}(?:membranes?|sheet\w*|polythene|film|boards?)\b",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex LeftOut =>
         field ??= new(

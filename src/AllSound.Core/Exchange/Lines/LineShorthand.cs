@@ -87,7 +87,7 @@ internal static partial class LineShorthand
         field ??= new(
             @"^\W*(?:"
                 + @"(?:days?|nights?|shifts?)\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))"
-                + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}[.:][0-5]\d\b))"
+                + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+(?:am|pm|eve)\b|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|evening|eve|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}(?:[.:][0-5]\d\b|\s*[ap]\.?m\b)))"
                 + @")",
             RegexOptions.IgnoreCase
         );

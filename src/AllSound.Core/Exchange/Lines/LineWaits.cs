@@ -229,6 +229,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
                 + @"(?:\s+(?:with\s+(?:the\s+)?(?:fans?|heating|heater|windows?|dehumidifier)|(?:of\s+)?(?:sun|wind|drying|dry\s+weather)|drying)\b.*)?\W*$"
                 + @"|^(?:about\s+)?(?:\d+|an?|one|two|three|four|five|six|eight|ten|twelve)\s+(?:hours?|hrs?|h|days?|weeks?)\s+after\s+\w+\W*$"
                 + @"|^(?:next\s+(?:day|morning)|(?:the\s+)?day\s+after|tomorrow)\W*$"
+                + @"|^dry(?:ing)?\s+(?:for\s+|at\s+least\s+)?(?:\d+(?:\.\d+)?|an?|one|two|three|four|five|six|eight|ten|twelve)\s*(?:mins?|minutes?|h|hrs?|hours?)\W*$"
                 + @"|^(?:(?:all\s+)?on\s+)?(?:the\s+)?same\s+(?:day|shift|morning|afternoon|evening)(?:\s+as\s+(?:the\s+)?\w+)?\W*$"
                 + @"|^(?:then\s+)?(?:start|begin|get)\w*\s+(?:on\s+)?(?:the\s+)?(?:\w+ing|coats?|paint|primer)\s+(?:it\s+)?"
                 + @"(?:(?:on\s+)?(?:that|the\s+same|this)\s+(?:very\s+)?(?:afternoon|day|evening|morning)|after\s+(?:lunch|dinner))\W*$"

@@ -93,7 +93,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             Breathing,
             at =>
                 at.Start.Get(Facets.Exposure) == Exposure.Inside
-                && at.Start.Get(Facets.Film) is Film.EmulsionMatt or Film.EmulsionSilk
+                && at.Start.Get(Facets.Film) is Film.EmulsionMatt or Film.EmulsionSilk or Film.SoftDistemper
                 && (at.Now.Get(Facets.Film) == at.Start.Get(Facets.Film) || at.Now.Get(Facets.Film) == Film.None)
                 && IsDry(at)
                 && (
@@ -177,8 +177,14 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             Passing.Met
         ),
         new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Abrade, Passing.Idle),
-        // Who washes before scraping a little off has it the usual way round.
-        new([GroundNeeds.LooseOff], at => at.Act?.Operation.Group is Group.Clean && (at.Facts.LooseShare ?? 0) <= LittleLoose, Passing.Idle),
+        // Who washes before scraping a little off has it the usual way round; so has, outside and without lead, whoever rinses salt and dirt off first.
+        new(
+            [GroundNeeds.LooseOff],
+            at =>
+                at.Act?.Operation.Group is Group.Clean or Group.Decontaminate
+                && ((at.Facts.LooseShare ?? 0) <= LittleLoose || (at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Start.Get(Facets.Lead) == Lead.ProvedAbsent)),
+            Passing.Idle
+        ),
         // Metal is degreased before anything is rubbed off it (ISO 12944-4, from memory).
         new(
             [GroundNeeds.LooseOff],
@@ -226,13 +232,11 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new(
             [.. Needs.All.Where(n => n.Id.StartsWith("film-takes-waterenamel", StringComparison.Ordinal))],
             at =>
-                at.Now.Get(Facets.Film) == Film.AlkydGloss
-                && (
-                    at.Start.Get(Facets.Exposure) == Exposure.Outside
-                    || (
-                        at.Now.Get(Facets.Key) == Key.Abraded
-                        && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous
-                    )
+                (at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Now.Get(Facets.Film) == Film.AlkydGloss)
+                || (
+                    at.Now.Get(Facets.Key) == Key.Abraded
+                    && at.Now.Get(Facets.Film) is Film.AlkydGloss or Film.Epoxy
+                    && Substrates.Of(at.Start.Get(Facets.Substrate)).Family is SubstrateFamily.Ferrous or SubstrateFamily.NonFerrous
                 ),
             Passing.Noted
         ),
