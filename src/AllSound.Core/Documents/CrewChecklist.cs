@@ -84,7 +84,9 @@ internal static class CrewChecklist
             if (safety.Hold is { } hold)
             {
                 var what = told.First(hold, line.Number) ? hold : $"The same as at {told.Where(hold)}.";
-                blocks.Add(Block.Beware($"Hold point. {what} Number:\u00a0________ Who:\u00a0________"));
+                // Each surface has a number of its own.
+                var numbers = line.Letters.IsEmpty ? "Number:\u00a0________" : $"Numbers: {string.Join(" ", line.Letters.Select(l => $"{l}\u00a0______"))}";
+                blocks.Add(Block.Beware($"Hold point. {what} {numbers} Who:\u00a0________"));
             }
 
             // In full once on the page; at later steps by name, with where it stands in full.

@@ -52,7 +52,9 @@ internal static class FrontPage
                 }),
                 Names(places)
             ),
-            Block.Say($"Labour and materials together {Writing.Money(Sum(held: false), job)}{Writing.BeforeTax(job)}{once}; tins not rounded.{waiting} {Writing.Defers}"),
+            Block.Say(
+                $"Labour and materials together {Writing.Money(Sum(held: false), job)}{Writing.BeforeTax(job)}{once}; tins not rounded.{waiting} {Writing.Sources} {Writing.Defers}"
+            ),
         ];
     }
 
@@ -88,25 +90,29 @@ internal static class FrontPage
             Block.Say(
                 "What can hurt in each room, what to wear, where the waste goes, and what is refused. Read it before the first step; what is not clear, ask before signing."
             ),
-            Block.Table(
-                ["surface", "what can hurt"],
-                places.Select(p =>
-                    ImmutableArray.Create(
-                        string.Join(
-                            "; ",
-                            Hazards.Of(p.Surface, specified[p.Surface.Id]).Select(h => h.Duty is HazardDuty.Stop ? $"{h.Hazard.Title}: stop" : h.Hazard.Title)
-                        )
-                            is { Length: > 0 } hazards
-                            ? hazards
-                            : "nothing beyond what its steps say"
-                    )
-                ),
-                Names(places)
-            ),
+            // Of one room the hazards follow at once, with their surfaces.
+            .. places.All(p => p.Space == places[0].Space) ? [] : new[] { ByRoom(job, specified) },
             Block.Heading("Read and understood"),
             Block.Table(["", "name", "signature", "date"], Enumerable.Range(1, 3).Select(n => ImmutableArray.Create($"{n}.", "", "", ""))),
-            Block.Say(Writing.Defers),
+            Block.Say($"{Writing.Sources} {Writing.Defers}"),
         ];
+    }
+
+    private static Block ByRoom(Job job, IReadOnlyDictionary<string, Specified> specified)
+    {
+        var places = job.Surfaces().ToArray();
+        return Block.Table(
+            ["surface", "what can hurt"],
+            places.Select(p =>
+                ImmutableArray.Create(
+                    string.Join("; ", Hazards.Of(p.Surface, specified[p.Surface.Id]).Select(h => h.Duty is HazardDuty.Stop ? $"{h.Hazard.Title}: stop" : h.Hazard.Title))
+                        is { Length: > 0 } hazards
+                        ? hazards
+                        : "nothing beyond what its steps say"
+                )
+            ),
+            Names(places)
+        );
     }
 
     // The room before the surface, where there is more than one.

@@ -56,13 +56,13 @@ internal static class HazardSheet
         blocks.Add(
             Block.List(
                 all.SelectMany(s => Refusals.Bearing(s.Specified.Appraised, s.Surface))
-                    .Select(r => $"{r.Title} Turn to: {r.Refer}. ({r.Source})")
+                    .Select(r => $"{r.Title} Turn to: {r.Refer}.{StepTable.By(r.Source)}")
                     .Distinct(StringComparer.Ordinal)
             )
         );
         if (!named)
         {
-            blocks.Add(Block.Say(Defers));
+            blocks.Add(Block.Say($"{Writing.Sources} {Defers}"));
         }
 
         return blocks.ToImmutable();

@@ -10,9 +10,13 @@ namespace AllSound.Core.Documents;
 /// <param name="Number">From 1, through the whole page.</param>
 /// <param name="On">The surfaces that it is done on, like with like, and the step of each that it stands for; never empty.</param>
 /// <param name="Safety">What it asks of safety, on any of the surfaces that it serves.</param>
-/// <param name="Only">The letters of the surfaces that it is done on, where the part is about more: "on C"; empty elsewhere.</param>
-internal sealed record PageStep(int Number, ImmutableArray<(Likeness Of, Step Step)> On, StepSafety Safety, string Only)
+/// <param name="Letters">The letters of the surfaces that it is done on; empty where the part gives them none.</param>
+/// <param name="OnAll">True where it is done on all surfaces of the part.</param>
+internal sealed record PageStep(int Number, ImmutableArray<(Likeness Of, Step Step)> On, StepSafety Safety, ImmutableArray<string> Letters, bool OnAll)
 {
+    /// <summary>On which of the surfaces it is done, where that is not all of them: "on C"; empty elsewhere.</summary>
+    public string Only => OnAll ? "" : $"on {string.Join(", ", Letters)}";
+
     /// <summary>The step, as it is done on the first of its surfaces.</summary>
     public Step Step => On[0].Step;
 
@@ -135,18 +139,19 @@ internal sealed class PageOrder
         }
 
         var on = row.Select(r => (groups[r.Sequence], r.Step)).ToImmutableArray();
-        return new(number, on, row.SelectMany(r => r.Serves).Select(s => groups[s.Sequence].Safety(s.Step)).Aggregate(Both), Only(on, of));
+        var safety = row.SelectMany(r => r.Serves).Select(s => groups[s.Sequence].Safety(s.Step)).Aggregate(Both);
+        return new(number, on, safety, Letters(on, of), of.IsEmpty || on.Length == of.Length);
     }
 
-    private static string Only(ImmutableArray<(Likeness Of, Step Step)> on, ImmutableArray<Likeness> of)
+    private static ImmutableArray<string> Letters(ImmutableArray<(Likeness Of, Step Step)> on, ImmutableArray<Likeness> of)
     {
-        if (of.IsEmpty || on.Length == of.Length)
+        if (of.Length < 2)
         {
-            return "";
+            return [];
         }
 
         var these = on.Select(o => o.Of).ToHashSet();
-        return $"on {string.Join(", ", of.SelectMany(o => o.Surfaces.Select(_ => o)).Select((o, i) => (Of: o, Letter: PagePart.Letter(i))).Where(x => these.Contains(x.Of)).Select(x => x.Letter))}";
+        return [.. of.SelectMany(o => o.Surfaces.Select(_ => o)).Index().Where(x => these.Contains(x.Item)).Select(x => PagePart.Letter(x.Index))];
     }
 
     private static StepSafety Both(StepSafety one, StepSafety other) =>

@@ -74,7 +74,7 @@ internal static class RoomSpecification
         Writing.Add(blocks, "What can still go wrong", [.. all.SelectMany(o => o.Risks).Distinct(StringComparer.Ordinal)]);
         if (!named)
         {
-            blocks.Add(Block.Say(Writing.Defers));
+            blocks.Add(Block.Say($"{Writing.Sources} {Writing.Defers}"));
         }
 
         return blocks.ToImmutable();

@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using AllSound.Core.Sources;
 using AllSound.Core.Specification;
 using AllSound.Core.Technique;
 using AllSound.Core.Wording;
@@ -50,12 +51,15 @@ internal sealed class StepTable(Told told)
 
             Flush(rows, known);
             var why = Writing.Because(step, end, n => order.NumberOf(line.Of, n));
-            rows.Add([name, beware, how, $"{Capital(why)}. ({step.Act.Operation.Source})"]);
+            rows.Add([name, beware, how, $"{Capital(why)}.{By(step.Act.Operation.Source)}"]);
         }
 
         Flush(rows, known);
         return Block.Table(["step", "beware, wear", "how, and when it is done", "why, and who says so"], rows);
     }
+
+    /// <summary>Who says so, in brackets; empty for common practice, which the paper says once is meant where nobody is named.</summary>
+    public static string By(Source source) => source.Name == Source.Practice.Name ? "" : $" ({source})";
 
     // Steps in a row that are done as elsewhere on the page share a line.
     private static void Flush(ImmutableArray<ImmutableArray<string>>.Builder rows, List<(int Number, string Name, string Beware)> known)

@@ -16,6 +16,9 @@ public static class Writing
 {
     internal const string Defers = "Numbers are typical of the trade and from memory; product labels, local law and licensed people come first.";
 
+    /// <summary>What is said where sources stand beside steps.</summary>
+    internal const string Sources = "Where nobody is named, common practice says so.";
+
     /// <summary>What is in every price.</summary>
     internal const string Included = "Protection of what stays, preparation, all coats, clearing up and waste.";
 
