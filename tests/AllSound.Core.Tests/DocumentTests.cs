@@ -324,8 +324,18 @@ public sealed partial class DocumentTests
         var chosen = Demo.Job.Surfaces().Select(x => Takeoff.Chosen(x.Surface, OfDemo[x.Surface.Id])).ToArray();
         var front = Written(DocumentKind.Specification).Pages[0];
         var table = front.Blocks.Single(b => b.Kind == BlockKind.Table);
-        Assert.Equal(chosen.Length, table.Rows.Length);
-        Assert.Equal(chosen.Count(o => o is null), table.Rows.Count(r => r[0].StartsWith("stopped", StringComparison.Ordinal) || r[0] == "nothing meets this brief"));
+        // Surfaces of a room on which the same is done share a line; each stands in one, and what is stopped is said to be.
+        var lines = table.Names.Zip(table.Rows, (name, row) => (Room: name[..name.IndexOf(": ", StringComparison.Ordinal)], Name: name, Work: row[0])).ToArray();
+        foreach (var (_, space, surface) in Demo.Job.Surfaces())
+        {
+            var line = Assert.Single(lines, l => l.Room == space.Title && l.Name.Contains(surface.Title, StringComparison.Ordinal));
+            Assert.Equal(
+                Takeoff.Chosen(surface, OfDemo[surface.Id]) is null,
+                line.Work.StartsWith("stopped", StringComparison.Ordinal) || line.Work == "nothing meets this brief"
+            );
+        }
+
+        Assert.Equal(lines.Length, lines.Select(l => (l.Room, l.Work)).Distinct().Count());
 
         // What is shown adds up, rounded as it is.
         var saved = Sharing.Of(Demo.Job, OfDemo).Where(t => !t.Waits).Sum(t => Figures.Shown(t.Money));

@@ -39,48 +39,20 @@ internal static class FrontPage
             Block.Say(
                 "The work in order, with the reason for every step. A stopped surface waits for what its page names; the plan for afterwards is there to price and prepare by."
             ),
-            Block.Table(
-                ["surface", "work", "cost", "days"],
-                places.Select(p =>
-                {
-                    var option = Takeoff.Planned(p.Surface, specified[p.Surface.Id]);
-                    return ImmutableArray.Create(
-                        Work(specified[p.Surface.Id], option),
-                        option is null ? "" : Writing.Money(option.Criteria.Money, job),
-                        option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
-                    );
-                }),
-                Names(places)
-            ),
+            Alike(job, specified, "cost", options => Writing.Money(options.Sum(o => Figures.Shown(o.Criteria.Money)), job)),
             Block.Say(
                 $"Labour and materials together {Writing.Money(Sum(held: false), job)}{Writing.BeforeTax(job)}{once}; tins not rounded.{waiting} {Writing.Sources} {Writing.Defers}"
             ),
         ];
     }
 
-    private static ImmutableArray<Block> ForTheCrew(Job job, IReadOnlyDictionary<string, Specified> specified)
-    {
-        var places = job.Surfaces().ToArray();
-        return
+    private static ImmutableArray<Block> ForTheCrew(Job job, IReadOnlyDictionary<string, Specified> specified) =>
         [
             Block.Say("Tick what is done. A hold point is not passed before its number is written beside it."),
-            Block.Table(
-                ["surface", "work", "hours", "days"],
-                places.Select(p =>
-                {
-                    var option = Takeoff.Planned(p.Surface, specified[p.Surface.Id]);
-                    return ImmutableArray.Create(
-                        Work(specified[p.Surface.Id], option),
-                        option is null ? "" : Figures.Hours(option.Criteria.LabourHours),
-                        option is null ? "" : Figures.Days(option.Criteria.ElapsedDays)
-                    );
-                }),
-                Names(places)
-            ),
+            Alike(job, specified, "hours", options => Figures.Hours(options.Sum(o => o.Criteria.LabourHours))),
             Block.Say(CrewChecklist.Misleading),
             Block.Say(Writing.Defers),
         ];
-    }
 
     private static ImmutableArray<Block> Hazardous(Job job, IReadOnlyDictionary<string, Specified> specified)
     {
@@ -96,6 +68,29 @@ internal static class FrontPage
             Block.Table(["", "name", "signature", "date"], Enumerable.Range(1, 3).Select(n => ImmutableArray.Create($"{n}.", "", "", ""))),
             Block.Say($"{Writing.Sources} {Writing.Defers}"),
         ];
+    }
+
+    // Surfaces of a room on which the same work is done share a line, with what it comes to on all of them.
+    private static Block Alike(Job job, IReadOnlyDictionary<string, Specified> specified, string measure, Func<Option[], string> sum)
+    {
+        var places = job.Surfaces().ToArray();
+        var rooms = places.Select(p => p.Space).Distinct().Count();
+        var lines = places
+            .Select(p => (p.Space, p.Surface, Option: Takeoff.Planned(p.Surface, specified[p.Surface.Id])))
+            .GroupBy(p => (p.Space, Work: Work(specified[p.Surface.Id], p.Option)))
+            .Select(g => (g.Key.Space, g.Key.Work, Titles: Likeness.InARow(g.Select(p => p.Surface.Title)), Options: g.Select(p => p.Option).OfType<Option>().ToArray()))
+            .ToArray();
+        return Block.Table(
+            ["surface", "work", measure, "days"],
+            lines.Select(l =>
+                ImmutableArray.Create(
+                    l.Work,
+                    l.Options.Length == 0 ? "" : sum(l.Options),
+                    l.Options.Length == 0 ? "" : Figures.Days(l.Options.Max(o => o.Criteria.ElapsedDays))
+                )
+            ),
+            [.. lines.Select(l => rooms == 1 ? l.Titles : $"{l.Space.Title}: {l.Titles}")]
+        );
     }
 
     private static Block ByRoom(Job job, IReadOnlyDictionary<string, Specified> specified)
