@@ -12,7 +12,8 @@ function classes(sheet: string): Set<string> {
   let selector = "";
   for (const sign of text) {
     if (sign === "{") {
-      if (depth === 0) for (const [, name] of selector.matchAll(/(?:^|,)\s*\.([\w-]+)\s*(?=,|$)/g)) if (name) found.add(name);
+      if (depth === 0)
+        for (const [, name] of selector.matchAll(/(?:^|,)\s*\.([\w-]+)\s*(?=,|$)/g)) if (name) found.add(name);
       depth++;
       selector = "";
     } else if (sign === "}") {
@@ -26,7 +27,8 @@ function classes(sheet: string): Set<string> {
 test("no class is styled for two different things: each has its look in one file", () => {
   const where = new Map<string, string[]>();
   for (const file of readdirSync(folder).filter((f) => f.endsWith(".css")))
-    for (const name of classes(readFileSync(folder + file, "utf8"))) where.set(name, [...(where.get(name) ?? []), file]);
+    for (const name of classes(readFileSync(folder + file, "utf8")))
+      where.set(name, [...(where.get(name) ?? []), file]);
   expect(where.size).toBeGreaterThan(100);
   expect([...where].filter(([, files]) => files.length > 1)).toEqual([]);
 });

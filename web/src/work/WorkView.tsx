@@ -115,7 +115,9 @@ export function WorkView() {
         </header>
         <div className="body">
           <SectionDrawing section={view.section} option={chosen?.id} turn />
-          {chosen && <Lines title="Where practitioners differ" lines={practices(chosen.schools, catalogue?.questions ?? [])} />}
+          {chosen && (
+            <Lines title="Where practitioners differ" lines={practices(chosen.schools, catalogue?.questions ?? [])} />
+          )}
           {chosen?.otherSchool && <p className="presumed">{chosen.otherSchool}</p>}
           {chosen && <Lines title="Why it fails, and what answers it" lines={chosen.causes.map((c) => c.line)} />}
           {chosen && <Lines title="When to prefer it" lines={chosen.preferWhen} />}

@@ -7,7 +7,10 @@ import type { Catalogue } from "../api/client";
  * @param followed As an option gives them, the question's id and the practice: "S30 filler".
  * @param questions All questions of the catalogue. The practice of a question that it does not know stands alone.
  */
-export function practices(followed: string[], questions: Pick<Catalogue["questions"][number], "id" | "title">[]): string[] {
+export function practices(
+  followed: string[],
+  questions: Pick<Catalogue["questions"][number], "id" | "title">[],
+): string[] {
   const lines = new Map<string, string[]>();
   for (const entry of followed) {
     const [id, ...words] = entry.split(" ");
