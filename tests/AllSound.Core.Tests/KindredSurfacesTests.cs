@@ -38,7 +38,7 @@ public sealed partial class KindredSurfacesTests
                 else if (block.Kind == BlockKind.Part)
                 {
                     var heading = block.Names[0];
-                    lettered = heading.StartsWith("A ", StringComparison.Ordinal);
+                    lettered = heading.StartsWith("(A) ", StringComparison.Ordinal);
                     of = [.. all.Where(t => heading.Contains(t, StringComparison.Ordinal)).OrderBy(t => heading.IndexOf(t, StringComparison.Ordinal))];
                 }
                 else if (block.Kind == BlockKind.Checks)
@@ -98,6 +98,6 @@ public sealed partial class KindredSurfacesTests
             .Pages.SelectMany(p => p.Blocks)
             .Where(b => b.Kind == BlockKind.Part)
             .Select(b => b.Names[0]);
-        Assert.Contains(heading, h => h.StartsWith("A ", StringComparison.Ordinal) && h.Contains("B ", StringComparison.Ordinal));
+        Assert.Contains(heading, h => h.StartsWith("(A) ", StringComparison.Ordinal) && h.Contains("(B) ", StringComparison.Ordinal));
     }
 }

@@ -50,7 +50,7 @@ internal sealed record PagePart(RoomPhase Phase, ImmutableArray<Likeness> Of, bo
         };
 
     /// <summary>The titles of its surfaces in a row, each with its letter where not every step is done on all of them.</summary>
-    public string Titles => Of is [var one] ? one.Titles : Likeness.InARow(Of.SelectMany(o => o.Surfaces).Select((s, i) => $"{Letter(i)} {s.Surface.Title}"));
+    public string Titles => Of is [var one] ? one.Titles : Likeness.InARow(Of.SelectMany(o => o.Surfaces).Select((s, i) => $"({Letter(i)}) {s.Surface.Title}"));
 
     /// <summary>The letter of a surface by its place in a part, from 0: A to Z, and numbers after that.</summary>
     public static string Letter(int place) => place < 26 ? ((char)('A' + place)).ToString() : $"{place + 1}";
