@@ -28,7 +28,7 @@ internal static class MannerPhrases
         Said("bleach-ammonia", $@"\b{Bleach}\b.*\b(?:ammonia|ammoniated)\b|\bammonia\b.*\b{Bleach}\b"),
         Said(
             "rags-heap",
-            $@"\b(?:(?<!\b(?:wet|damp)\s+)(?<!\b(?:wet|damp)\s+(?:rags?|cloths?)\b[^.;]*)rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b"
+            $@"\b(?:(?<!\b(?:wet|damp)\s+)(?<!\b(?:wet|damp)\s+(?:rags?|cloths?)\b(?:(?!\b(?:oil|linseed|stain|spirit|solvent|turps|varnish|polish|wax))[^.;])*)rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b"
                 + @"|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
         ),
         Said("dust-bag", @"\bdust\s+bag\b[^.;]*\b(?:full|overnight|left|in\s+the\s+machine)\b|\bleave\b[^.;]*\bdust\s+bag\b"),
