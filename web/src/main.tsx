@@ -7,6 +7,7 @@ import "./styles.plan.css";
 import "./styles.paper.css";
 import "./styles.saying.css";
 import "./styles.trade.css";
+import "./styles.print.css";
 import "./styles.keep.css";
 import "./styles.jobs.css";
 import "./styles.buy.css";

@@ -8,7 +8,8 @@ namespace AllSound.Core.Documents;
 
 /// <summary>Steps as a table: what can hurt beside each, how it is done and when it is done, why and who says so. What a page said once it names again, and does not repeat.</summary>
 /// <param name="told">What the page has said so far.</param>
-internal sealed class StepTable(Told told)
+/// <param name="named">True to name common practice too at each step; false where the page says once that it is meant where nobody is named.</param>
+internal sealed class StepTable(Told told, bool named = false)
 {
     /// <summary>The table of a part of a page.</summary>
     /// <param name="steps">Its steps.</param>
@@ -51,7 +52,7 @@ internal sealed class StepTable(Told told)
 
             Flush(rows, known);
             var why = Writing.Because(step, end, n => order.NumberOf(line.Of, n));
-            rows.Add([name, beware, how, $"{Capital(why)}.{By(step.Act.Operation.Source)}"]);
+            rows.Add([name, beware, how, $"{Capital(why)}.{(named ? $" ({step.Act.Operation.Source})" : By(step.Act.Operation.Source))}"]);
         }
 
         Flush(rows, known);

@@ -306,7 +306,8 @@ public static class Writing
     {
         var part = new Likeness([(surface, specified)], steps);
         var order = new PageOrder([part]);
-        return new StepTable(new Told()).Of([.. order.Steps], order, end);
+        // Whoever reads these may have no other page: each step names who says so.
+        return new StepTable(new Told(), named: true).Of([.. order.Steps], order, end);
     }
 
     internal static StepSafety Safe(Step step, Surface surface, ref bool first)

@@ -101,7 +101,10 @@ internal static partial class LineShorthand
     private static Regex TakesOff => field ??= new(@"(?<=^|[.;]\s*)\w+\s+takes\s+(?=the\s+\w+\s+off\b)", RegexOptions.IgnoreCase);
 
     private static Regex RestDull =>
-        field ??= new(@"\b(?:the\s+)?rest\s+(?:to\s+)?(?:a\s+)?(?:dull\s+|even\s+)?matte?\b(?!\s+(?:paint|emulsion|coat))", RegexOptions.IgnoreCase);
+        field ??= new(
+            @"(?<=\b(?:sand|rub|abrad|flat|scuff)\w*\s[^.;]*)\b(?:the\s+)?rest\s+(?:to\s+)?(?:a\s+)?(?:dull\s+|even\s+)?matte?\b(?!\s+(?:paint|emulsion|coat))",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex FloorSheeted =>
         field ??= new(

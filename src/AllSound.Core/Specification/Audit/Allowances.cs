@@ -181,7 +181,7 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         new(
             [GroundNeeds.LooseOff],
             at =>
-                at.Act?.Operation.Group is Group.Clean or Group.Decontaminate
+                at.Act?.Operation.Group is Group.Clean
                 && ((at.Facts.LooseShare ?? 0) <= LittleLoose || (at.Start.Get(Facets.Exposure) == Exposure.Outside && at.Start.Get(Facets.Lead) == Lead.ProvedAbsent)),
             Passing.Idle
         ),
