@@ -1,19 +1,20 @@
 import { defineConfig } from "@playwright/test";
 
-const port = 5171;
+// Each worker drives a program of its own, so that no test sees what another leaves behind.
+const workers = 2;
+const ports = Array.from({ length: workers }, (_, i) => ({ web: 5171 + i, bag: 5181 + 2 * i, bagHttp: 5182 + 2 * i }));
 
 // The real program on the demo job, in Debian's Chromium.
 export default defineConfig({
   testDir: "./specs",
   outputDir: "../../.state/e2e-results",
-  workers: 1,
+  workers,
   // A machine shared with others is slow at times: nothing here is a claim of speed.
   timeout: 150_000,
   expect: { timeout: 25_000 },
   retries: 0,
   reporter: [["list"], ["json"]],
   use: {
-    baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     // What is cut or held up on purpose is cut between page and server; the specs of days without a network allow it.
     serviceWorkers: "block",
@@ -30,18 +31,18 @@ export default defineConfig({
       ],
     },
   },
-  webServer: [
+  webServer: ports.flatMap(({ web, bag, bagHttp }) => [
     {
-      command: `exec dotnet ../../artifacts/instruments/allsound-instruments.dll --port 5182 --http 5183 --seed 7`,
-      url: "http://127.0.0.1:5183/instruments",
+      command: `exec dotnet ../../artifacts/instruments/allsound-instruments.dll --port ${bag} --http ${bagHttp} --seed 7`,
+      url: `http://127.0.0.1:${bagHttp}/instruments`,
       reuseExistingServer: false,
       timeout: 60_000,
     },
     {
-      command: `rm -f ../../.state/e2e.db*; exec dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${port} --instruments 127.0.0.1:5182`,
-      url: `http://127.0.0.1:${port}/api/health`,
+      command: `rm -f ../../.state/e2e-${web}.db*; exec dotnet ../../artifacts/web/allsound-web.dll --web ../../artifacts/site --db ../../.state/e2e-${web}.db --import ../../demo/sallow-ferry.job.json --fresh true --urls http://127.0.0.1:${web} --instruments 127.0.0.1:${bag}`,
+      url: `http://127.0.0.1:${web}/api/health`,
       reuseExistingServer: false,
       timeout: 60_000,
     },
-  ],
+  ]),
 });

@@ -2,13 +2,18 @@ import { readFileSync } from "node:fs";
 import AxeBuilder from "@axe-core/playwright";
 import { test as base, expect, type Locator, type Page } from "@playwright/test";
 
+/** The program that this worker drives: its port is the first one of the configuration plus the worker's place. */
+const program = `http://127.0.0.1:${5171 + Number(process.env.TEST_PARALLEL_INDEX ?? 0)}`;
+
 /** A change from outside the pages says that it comes from the program's own address. */
-export const own = { origin: "http://127.0.0.1:5171" };
+export const own = { origin: program };
 
 const demo = readFileSync(new URL("../../../demo/sallow-ferry.job.json", import.meta.url), "utf8");
 
 /** Every test starts from the demo job, and fails on anything that the browser complains about. */
 export const test = base.extend<{ calm: undefined }>({
+  // biome-ignore lint/correctness/noEmptyPattern: a fixture's first argument has to be taken apart.
+  baseURL: async ({}, use) => use(program),
   calm: [
     async ({ page, request }, use) => {
       const complaints: string[] = [];
@@ -44,12 +49,20 @@ export const test = base.extend<{ calm: undefined }>({
 
 export { expect };
 
+/** What a check found, by rule and place. */
+type Found = Awaited<ReturnType<AxeBuilder["analyze"]>>;
+
+const none = (found: Found) =>
+  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join("; ")}`)).toEqual([]);
+
 /** No violation of WCAG 2.2 AA that a machine can see. */
 export async function accessible(page: Page) {
-  const found = await new AxeBuilder({ page })
-    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"])
-    .analyze();
-  expect(found.violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(" ")).join("; ")}`)).toEqual([]);
+  none(await new AxeBuilder({ page }).withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa"]).analyze());
+}
+
+/** Every text stands out from its ground (WCAG 1.4.3). */
+export async function contrasting(page: Page) {
+  none(await new AxeBuilder({ page }).withRules(["color-contrast"]).analyze());
 }
 
 export const at = (view: string, surface = "stair-wall") => `/sallow-ferry/${view}/ticket-office/${surface}`;
