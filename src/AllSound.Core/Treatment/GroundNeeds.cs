@@ -125,13 +125,13 @@ public static class GroundNeeds
     /// <summary>Mould dead and off.</summary>
     public static readonly Need MouldOff = Add(
             "mould-off",
-            "mould is killed and washed off",
-            "Mould grows on through the film.",
+            "mould and green growth are killed and washed off",
+            "Mould and algae grow on through the film.",
             Severity.Fails,
             Practice,
             F.Mould.Is(Presence.None)
         )
-        .Otherwise("there is still mould on the face");
+        .Otherwise("there is still mould or green growth on the face");
 
     /// <summary>Salts off.</summary>
     public static readonly Need SaltsOff = Add(

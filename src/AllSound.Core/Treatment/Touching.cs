@@ -49,7 +49,8 @@ internal static class Touching
     /// <summary>Prepared metal rusts again while something else dries on it longer than a shift, or under wash water.</summary>
     public static IEnumerable<Effect> Effects(Operation operation, Wait? leaves)
     {
-        var wets = leaves is { Clock: Drying.Wash } && !operation.Waterless;
+        // What prepares metal wet has it dried with a rag at once, or it would prepare nothing.
+        var wets = leaves is { Clock: Drying.Wash } && !operation.Waterless && !operation.Gives.Any(e => e.Facet == F.Prep && e.Value != (byte)Prep.None);
         if (leaves is null)
         {
             yield break;

@@ -53,6 +53,34 @@ internal static partial class Families
             RegexOptions.IgnoreCase
         );
 
+    // A torch to see by burns nothing.
+    private static Regex Lights =>
+        field ??= new(
+            @"\b(?:look|shin|inspect|check|rak|see)\w*\b[^.;]*\btorch\b|\btorch\b[^.;]*\b(?:light|beam|to\s+(?:see|look|find|check))\b|\b(?:led|head|pocket)\s+torch\b",
+            RegexOptions.IgnoreCase
+        );
+
+    // Wiped over it flashes off; washed with spirit and water it does not.
+    private static Regex OnlyWiped => field ??= new(@"^(?:then\s+)?wip\w*\b(?!.*\b(?:wash|water|polish|shellac)\b)", RegexOptions.IgnoreCase);
+
+    private static Regex Tile => field ??= new(@"\btiles?\b", RegexOptions.IgnoreCase);
+
+    private static Regex WoodPrimer => field ??= new(@"\b(?:wood|timber)\s+primer\b", RegexOptions.IgnoreCase);
+
+    // What gives a patch the texture of the face round it.
+    private static Regex Textures =>
+        field ??= new(
+            @"\b(?:texture\s+(?:match\w*|the\s+patch\w*|patch\w*|to\s+match)|match\w*\s+(?:the\s+)?(?:\w+\s+)?texture|re-?textur\w*)\b",
+            RegexOptions.IgnoreCase
+        );
+
+    // Rust that is rubbed or brushed is not treated with a converter.
+    private static Regex Handled => field ??= new(@"\b(?:rub\w*|sand\w*|brush\w*|emery|scrap\w*|grind\w*|abrad\w*|bright|wire\w*)\b", RegexOptions.IgnoreCase);
+
+    private static Regex Wired => field ??= new(@"\bwire\b", RegexOptions.IgnoreCase);
+
+    private static Regex Converted => field ??= new(@"\b(?:convert\w*|inhibit\w*|phosphoric|passivat\w*|treat\w*)\b", RegexOptions.IgnoreCase);
+
     private static Regex Rust => field ??= new(@"\b(?:rust\w*|bright|scale|wire[\s-]?brush\w*|emery)\b", RegexOptions.IgnoreCase);
 
     private static Regex Wash =>
@@ -64,7 +92,11 @@ internal static partial class Families
 
     private static Regex Dust => field ??= new(@"\b(?:dust\w*|vac\w*|hoover\w*|tack|brush\s+(?:down|off|out)|wipe\w*)\b", RegexOptions.IgnoreCase);
 
-    private static Regex Dry => field ??= new(@"(?<!\bwet[\s-](?:and|or|&|n)[\s-])\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b(?!-)", RegexOptions.IgnoreCase);
+    private static Regex Dry =>
+        field ??= new(
+            @"(?<!\bwet[\s-](?:and|or|&|n)[\s-])\b(?:dr(?:y|ies|ied|ying)|cure|harden|days?\s+dry)\b(?!-)(?!\s+(?:cloths?|brush\w*|rags?|dusters?|mops?|sponges?|brooms?|towels?)\b)",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex Caulk => field ??= new(@"\b(?:caulk\w*|mastic|sealant|silicone|decorators)\b", RegexOptions.IgnoreCase);
 
@@ -226,7 +258,7 @@ internal static partial class Families
     private static Regex Metal => field ??= new(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase);
 
     private static Regex Machine =>
-        field ??= new(@"\b(?:orbital|delta|palm|belt|drum|edger|disc|machine|power|electric|sanders?|grinder|drill|wheel)\b", RegexOptions.IgnoreCase);
+        field ??= new(@"\b(?:orbital|delta|palm|belt|drum|edger|disc|machine|power|electric|sanders?|grinder|ground|flap|drill|wheel)\b", RegexOptions.IgnoreCase);
 
     private static Regex Thinned =>
         field ??= new(

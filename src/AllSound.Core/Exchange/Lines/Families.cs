@@ -188,6 +188,12 @@ internal static partial class Families
             others.Add(Operations.Find("uc_wb")!);
         }
 
+        // Where the words leave some of its own products, it is one of them.
+        if (product is null && read.Role is CoatRole.Spot or CoatRole.Primer && read.Products.Any(p => Narrowed(part, p)) && !read.Products.All(p => Narrowed(part, p)))
+        {
+            others.Add(read);
+        }
+
         return
         [
             .. others
@@ -281,6 +287,9 @@ internal static partial class Families
             "st_scrape_dry" => Lifting.IsMatch(part),
             "st_paper_steam" => FilmNamed.IsMatch(part),
             "du_vac" => LineParts.Primes(part),
+            "st_texture_wet" => Textures.IsMatch(part),
+            "st_flame" => Lights.IsMatch(part),
+            "cl_spirit_wash" when OnlyWiped.IsMatch(part) => true,
             "cl_spirit_wash" or "cl_soot_wash" or "cl_tile_clean" or "dc_metal_rinse" => Soap.IsMatch(part) && !Sooty.IsMatch(part),
             _ => false,
         };
@@ -316,6 +325,8 @@ internal static partial class Families
             && !(operation.Id == "se_limewater" && !Lime.IsMatch(part))
             && !(operation.Id == "ab_concrete" && Rub.IsMatch(part) && !Coarse.IsMatch(part) && !Grind.IsMatch(part))
             && !(operation.Role == CoatRole.Primer && SpotOnFiller.IsMatch(part))
+            && !(operation.Id is "sp_fill" or "sp_wood" && Tile.IsMatch(part))
+            && !(operation.Id is "sp_fill" && WoodPrimer.IsMatch(part) && !Spot.IsMatch(part) && !SpotOnFiller.IsMatch(part))
             && !(operation.Id is "sp_fill" && OneCoat.IsMatch(part) && !Spot.IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall.IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood.IsMatch(part))
@@ -328,6 +339,8 @@ internal static partial class Families
             && !(operation.Id == "st_wash_distemper" && !Off.IsMatch(part))
             && !(operation.Id is "ab_scale" or "ab_scale_hand" && !Scale.IsMatch(part))
             && !(operation.Id is "ls_wire_hand" or "ab_metal_hand" or "ab_metal_wet" or "ab_scale_hand" && Machine.IsMatch(part))
+            && !(operation.Id == "ab_metal_wet" && Wired.IsMatch(part) && !Wet.IsMatch(part))
+            && !(operation.Id == "dc_rust_convert" && Handled.IsMatch(part) && !Converted.IsMatch(part))
             && !(operation.Id == "ab_metal_shroud" && !Extraction.IsMatch(part))
             && !(operation.Id == "cl_rinse" && !Rinse.IsMatch(part))
             && !(operation.Id is "ab_tile" or "ab_plastic" or "ab_galv" or "ab_lead_sheet" && Machine.IsMatch(part))

@@ -164,13 +164,14 @@ internal static partial class LineKinds
                 + @"|^\w+\s+\w+\s+\d+\s*%\W*$|^still\s+\d|\bsampled\b|\bsamples?\s+(?:sent|taken|to\s+the\s+lab)\b|\bwet\s+finger\b|\bwater\s+drop\b|\bpalm\s+test\b"
                 + @"|\btape\s+(?:test|pull)\b|\btrial\s+patch\b|\btest\s+patch\b|\bsalt\s+test\b|\bdust\s+rating\b|\bdew\s+point\b|\btape\s+over\b"
                 + @"|\brub\w*\s+(?:it\s+)?with\s+(?:a\s+)?(?:sleeve|hand|finger|palm|dark\s+cloth)\b|\bwalk\s+test\b|\btest\s+strip\b"
-                + @"|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b",
+                + @"|\b(?:mat|foil)\s+(?:test|taped|down)\b|\btaped\s+(?:mat|foil)\b"
+                + @"|\b(?:sheet|plastic|polythene|poly)\s+(?:(?:is|was)\s+)?(?:taped|stuck)\s+(?:down|to|on)\b[^.;]*\b(?:over\s*night|16|24|72|a\s+day|hours?|sweat\w*|condens\w*)\b",
             RegexOptions.IgnoreCase
         );
 
     private static Regex Remarks =>
         field ??= new(
-            @"^(?:clean|wash|rinse)\w*\s+(?:out\s+)?(?:the\s+|your\s+|all\s+)?(?:brush(?:es)?|rollers?|tools|kit|equipment)\b"
+            @"^(?:seals|gaskets|hinges|locks)\s+(?:kept\s+|left\s+|stay\s+)?free\W*$|^(?:clean|wash|rinse)\w*\s+(?:out\s+)?(?:the\s+|your\s+|all\s+)?(?:brush(?:es)?|rollers?|tools|kit|equipment)\b"
                 + @"|^(?:(?:right|down|back)\s+)*to\s+(?:the\s+)?(?:gloss|paint|film|primer|old\s+coat|undercoat)\W*$|^over\s+the\s+[^,;]*\b(?:as\s+well|too)\W*$"
                 + @"|^on\s+(?:to\s+)?(?:the\s+)?\w+(?:\s+\w+)?\s+as\s+(?:it|they)\s+(?:is|are)\W*$|^(?:straight|right)\s+(?:on|over|on\s?to\s+it)\W*$"
                 + @"|^(?:sheeted|covered|hung|tented|screened|shaded|protected|kept)\s+(?:\w+\s+){0,2}(?:against|from|out\s+of)\s+(?:the\s+)?(?:sun|wind|rain|frost|dew|weather)\b"
@@ -178,9 +179,9 @@ internal static partial class LineKinds
                 + @"|^(?:furniture|cars?|kids|children|doors?|drawers|handles|knobs|carpets?|curtains|books|residents|tenants|everybody|everyone)\s+(?:out|off|back|away|moved)\b"
                 + @"|^(?:door|window)s?\s+shut\b|^(?:leave|as)\s+(?:on\s+)?as\s+the\s+(?:tin|label)\b"
                 + @"|^(?:(?:oily|oil|spirit|stain|wet|spread|toss|put|hang)\s+)?(?:the\s+)?(?:\w+\s+)?(?:rags|cloths)\b|^(?:room|house|it|all)\s+(?:has|have)\s+been\b"
-                + @"|^(?:heating|boiler|heat)\s+(?:goes\s+)?(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up)\b"
+                + @"|^(?:heating|boiler|heat)\s+(?:goes\s+)?(?:back\s+)?on\b|\b(?:paint|film|varnish|finish)\s+stays?\b|^lift(?:ed)?\s+off\b|^bag(?:ged)?\s+(?:it|up|as|all|them|everything)\b"
                 + @"|^stop\s+(?:at|by|when|if|for|work|painting)\b|\b(?:it|lime|quicklime)\s+burns?\b|^(?:drywall|plasterboard|studs?|battens?)\b.*\b(?:on|against)\b"
-                + @"|^lift\s+(?:the\s+)?tacks\b|^feathered\s+out\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b"
+                + @"|^lift\s+(?:the\s+)?tacks\b|^feathered\s+(?:out|past|beyond)\b|^mop(?:ped)?\s+(?:it\s+)?up\b|^(?:(?:loose|cracked|failed|perished|old)\s+)?putty\b.*\bout\b"
                 + @"|^(?:hack|rake|cut|chop|knock)\w*\s+(?:out\s+)?(?:the\s+)?(?:old|loose|failed|cracked|perished|bad|rotten|dead|dry|hard)\s+putty\b"
                 + @"|^(?:start|begin)\s+(?:painting|coating|the\s+work|work)\b|^(?:first|each|every|last)\s+coat\s+(?:scrubbed|brushed|worked|laid)\b"
                 + @"|^(?:an?\s+)?(?:drop|dash|squirt)\s+of\b|^every\s+(?:other|second)\b|^\d+(?:\s*-\s*\d+)?\s*(?:um|µm|mic\w*|g\s*/\s*m2|g/m²)\b.*$"
@@ -216,7 +217,7 @@ internal static partial class LineKinds
                 + @"(?!.*\b(?:coats?|lime\s*wash\w*|emulsion|sand\w*|scrap\w*|rub\w*|flat\w*|wip\w*|abrad\w*|film|biocide|fungicid\w*)\b)"
                 + @"|\b(?:(?:wall|face|ceiling|it)\s+misted|(?:walls?|face|surface|plaster|ceiling|brickwork|stone|render)\s+(?:was\s+|is\s+|were\s+|are\s+|shall\s+be\s+|to\s+be\s+|will\s+be\s+)?(?:damp(?:en)?ed|wetted)|damped\s+(?:each|every|down))\b"
                 + @"|^(?:rain|showers|frost|dew)\s+(?:is\s+)?(?:forecast|expected|due|coming)\b|^(?:raking\s+)?lamps?(?:\s+on)?\W*$"
-                + @"|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus)\b|^(?:clear|empty)\s+(?:out\s+)?(?:the\s+)?(?:hall|flat|shop|church|deck|yard|stage)\b"
+                + @"|^wip\w*\s+(?:off\s+)?(?:the\s+)?(?:excess|surplus|(?:wet|shiny)\s+(?:patches|spots)|puddles)\b|^glass\s+(?:left|kept|wiped|to\s+be\s+left)\b|^(?:clear|empty)\s+(?:out\s+)?(?:the\s+)?(?:hall|flat|shop|church|deck|yard|stage)\b"
                 + @"|^(?:everybody\s+|nobody\s+|all\s+)?off\s+the\s+(?:floor|deck|stairs?)\b|^(?:re-?)?bed(?:ded)?\b|\b(?:blocks?|boards?|tiles?)\s+(?:re)?bedded\b"
                 + @"|^felt\s+under\b|^(?:lightly\s+)?mist(?:ed|ing)?\s+(?:it\s+|the\s+\w+\s+)?(?:with\s+(?:clean\s+|clear\s+)?water|each\s+time|again)\b"
                 + @"|\bwritten?\s+(?:it\s+)?in\s+the\s+file\b"

@@ -43,7 +43,14 @@ internal static partial class LineParts
         );
 
     /// <summary>True when a part says only that the same is done again: "second coat", "roll another coat".</summary>
-    public static bool Repeats(string part) => Again.IsMatch(Clock.Replace(part, ""));
+    public static bool Repeats(string part) => Again.IsMatch(AfterWait.Replace(Clock.Replace(part, ""), ""));
+
+    // Words of a wait before what is said again: "after 4 hrs third coat".
+    private static Regex AfterWait =>
+        field ??= new(
+            @"^(?:then\s+)?after\s+(?:another\s+)?(?:\d+|an?|one|two|three|four|five|six)\s*(?:h|hrs?|hours?|days?)\s+(?:the\s+)?(?=(?:second|third|fourth|2nd|3rd|4th|last|final)\b)",
+            RegexOptions.IgnoreCase
+        );
 
     /// <summary>True when a part says that one more coat goes on of what was laid last, be it a primer: "second coat of it".</summary>
     public static bool RepeatsThat(string part) => SecondOfThat.IsMatch(part);
@@ -145,7 +152,7 @@ internal static partial class LineParts
 
     private static Regex Pieces =>
         field ??= new(
-            @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:(?:second|third|fourth)\s*(?:[.;,]|$)|"
+            @"\s*(?:[,;&+]|(?<=\s)(?:--|[–—])(?=\s)|\.(?=\s|$)|\band\b(?!\s+dry\b)(?=\s+(?:then\s+)?(?:(?:second|third|fourth)\s*(?:[.;,]|$)|one\s+in\s+the\s+(?:afternoon|evening)|"
                 + Opening
                 + @"))|\bthen\b|\bbefore\b|\bfollowed\s+by\b)\s*",
             RegexOptions.IgnoreCase
@@ -179,8 +186,11 @@ internal static partial class LineParts
                 + NoPaintSaid
                 + @"|^(?:then\s+)?(?:second|third|two|three|four|2|3|4)\s+(?:neat|more|the\s+same|same)\b.*$"
                 + @"|^(?:then\s+)?(?:(?:next\s+(?:day|morning|evening|afternoon)|tomorrow)\s+)?(?:one|second|third|last)\s+(?:neat|thin)\b.*$"
-                + @"|^(?:second|third|2nd|3rd|another|coat\s+[2-5])\b\W*$"
+                + @"|^(?:then\s+)?"
+                + NextDay
+                + @"(?:(?:an?|the)\s+)?(?:second|third|fourth|2nd|3rd|4th|another|coat\s+[2-5])\b(?:\s+(?:(?:the\s+)?(?:next|following)\s+(?:day|morning)|tomorrow|the\s+day\s+after))?\W*$"
                 + @"|^(?:and\s+)?again\s+(?:tomorrow|(?:the\s+)?next\s+(?:day|morning)|the\s+day\s+after|after\s+\w+\s+(?:hours?|days?))\W*$"
+                + @"|^(?:and\s+)?one\s+(?:(?:in\s+the|that|the\s+(?:next|same))\s+)(?:morning|afternoon|evening|day)\W*$"
                 + @"|^same\s+(?!kit\b|mask\b|tools?\b|way\b|day\b|for\b)(?:matt|again|neat|paint)?\b.*$"
                 + @"|^(?:then\s+)?(?:and\s+)?(?:after\s+\w+\s+hours?\s+)?"
                 + NextDay
@@ -205,7 +215,7 @@ internal static partial class LineParts
                 + @"brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key"
                 + @"|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind"
                 + @"|blast|steam|soak|chip|fill|patch|skim|caulk|sheet"
-                + @")(?:e|ing|ping|s)?"
+                + @")(?:e|ing|[pbt]ing|s)?"
                 + @")"
                 + @"|(?:"
                 + @"appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ed|ing)|undercoat(?:ed|ing)?|paint(?:ed|ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?"

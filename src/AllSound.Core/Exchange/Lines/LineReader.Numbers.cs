@@ -23,7 +23,7 @@ public static partial class LineReader
         field ??= new(
             @"^\s*(?:"
                 + @"(?:"
-                + @"#\d{1,2}[.:)]?\s|\(?\d+(?:[.)]|:(?![0-5]\d\b))|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))"
+                + @"#\d{1,2}[.:)]?\s|\.\d{1,2}[.:)]?\s+(?=(?-i:[A-Z]))|\(?\d+(?:[.)]|:(?![0-5]\d\b))|\d{1,2}\s+(?=(?-i:[A-Z])(?!oats?\b|ays?\b|ours?\b|eeks?\b|x\s))"
                 + @"|(?!sa)(?-i:[A-Z]{1,3}\d{1,3})[/.-]\d{1,4}(?:[/.-]\d+)*\b[.:]?\s+(?=(?-i:[A-Z]))|\d+(?:\.\d+)+\.?\s+(?=(?-i:[A-Z]))"
                 + @"|(?:step|task|item|stage|job|op(?:eration)?|clause|card)\s+\d+(?:\.\d+)?\s*[.:)]?|[a-h][.)]|(?-i:x{0,2}(?:ix|iv|vi{0,3}|i{1,3}))[.)]\s|[-*•–>]"
                 + @")\s*"

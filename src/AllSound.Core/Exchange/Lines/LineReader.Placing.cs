@@ -80,7 +80,7 @@ public static partial class LineReader
                 // Within a day of what came before, whatever the hour.
                 var before =
                     coat == 0
-                        ? waits.Before
+                        ? (waits.Before is 0 && at.Pending is { } flashed ? flashed : waits.Before)
                             ?? Since(waits, at)
                             ?? at.Pending
                             ?? (waits.SameDay ? SameDay(at) : (double?)null)

@@ -54,6 +54,9 @@ internal static partial class LineShorthand
             // Asked and answered by the writer himself.
             (AskedNo, "not ${thing}, "),
             (TakesOff, "take "),
+            // As bills and minutes have it: "To washing down", "Resolved: that the walls be washed".
+            (BillOf, ""),
+            (Resolved, ""),
             // Somebody tells what the painter says he will do.
             (HeSays, ""),
             // Who does it is the writer: "I wash", "then we sand".
@@ -65,6 +68,16 @@ internal static partial class LineShorthand
             (FloorSheeted, "sheet the floor"),
             // What is left out first, and then what is done.
             (LeftOut, "${then}${left}, "),
+            // Words that a painter brings from his own language.
+            (GroundFine, "sand"),
+            (SpotGround, "spot prime"),
+            (BetweenLacquer, "undercoat"),
+            (EndLacquer, "finish"),
+            (PuttyHoles, "fill"),
+            (AfterWash, "rinse"),
+            // The coats told one by one.
+            (FirstAndSecond, "${paint} ${first}, second coat ${second}"),
+            (MorningAndEvening, " 4 hours apart"),
             // One in the morning and one in the afternoon are two.
             (TwiceThatDay, "2 coats "),
             // It is what it is, whatever it is used as.
@@ -81,7 +94,7 @@ internal static partial class LineShorthand
                 + @"(?<then>(?:then\s+|now\s+|first\s+|just\s+|always\s+|only\s+)?)(?:will\s+|would\s+|have\s+to\s+)?(?="
                 + @"(?:"
                 + @"wash|clean|scrub|degreas|sand|rub|scrap|dust|wip|brush|fill|prim|put|appl|paint|roll|spray|mask|cover|tape|seal|caulk|strip|take|remov|rins|sweep"
-                + @"|hoover|vacuum|wet|lay|g[ai]v|spread|scratch|feather|knot|undercoat|do"
+                + @"|hoover|vacuum|wet|lay|g[ai]v|spread|scratch|feather|knot|undercoat|gloss|varnish|stain|oil|wax|coat|denib|grind|ground|scrub|strip|block|touch|do"
                 + @")\w*\b"
                 + @")",
             RegexOptions.IgnoreCase
@@ -124,6 +137,36 @@ internal static partial class LineShorthand
             RegexOptions.IgnoreCase
         );
 
+    private static Regex GroundFine =>
+        field ??= new(
+            @"\bgrind(?:ing)?\b(?=\s+(?:it\s+)?(?:matte?\b|(?:with\s+)?(?:1[2-9]0|2\d0|3\d0|400)\b))|(?<=\b(?:putty|fill\w*)\b[^.;]*,\s*)grind\b(?=\s*[,.;]|\s*$)",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex SpotGround => field ??= new(@"\bspot\s+ground\b", RegexOptions.IgnoreCase);
+
+    private static Regex BetweenLacquer => field ??= new(@"\b(?:between|pre|under)[\s-]+lacquer\b", RegexOptions.IgnoreCase);
+
+    private static Regex EndLacquer => field ??= new(@"\b(?:end|cover)[\s-]+lacquer\b", RegexOptions.IgnoreCase);
+
+    private static Regex PuttyHoles =>
+        field ??= new(@"\bputty(?=\s+(?:the\s+|all\s+|any\s+)?(?:small\s+)?(?:places|holes|spots|dents|nail\s*holes|chips)\b)", RegexOptions.IgnoreCase);
+
+    private static Regex AfterWash => field ??= new(@"\bafter-?wash\b", RegexOptions.IgnoreCase);
+
+    private static Regex FirstAndSecond =>
+        field ??= new(
+            @"\b(?:two|2)\s+coats\s+(?:of\s+)?(?<paint>[^,;.]{3,40}),\s*(?:the\s+)?first\s+(?<first>[^,;.]{3,40}),\s*(?:and\s+)?(?:the\s+)?second\s+(?<second>[^,;.]{3,40})",
+            RegexOptions.IgnoreCase
+        );
+
+    // What is said of two coats: "two coats of gloss, morning and tea time".
+    private static Regex MorningAndEvening =>
+        field ??= new(
+            @"(?<=\b(?:two|2)\s+coats\b[^.;]*),?\s*(?:one\s+)?(?:in\s+the\s+)?morning\s+and\s+(?:one\s+)?(?:(?:in\s+the|at)\s+)?(?:afternoon|evening|tea\s*time|night)\b",
+            RegexOptions.IgnoreCase
+        );
+
     private static Regex UsedAs =>
         field ??= new(
             @"(?<=\b(?:emulsion|matte?|latex|silk|wall\s+paint|masonry\s+paint)\b)\s+(?:as|for)\s+(?:an?\s+|the\s+)?(?:undercoat|primer)\b",
@@ -141,6 +184,14 @@ internal static partial class LineShorthand
     private static Regex ColourOn =>
         field ??= new(
             @"(?:,|\band)?\s*\b(?:got|get|slap\w*|sling|put)\s+the\s+(?:red|white|black|green|blue|gr[ea]y|cream|brown|yellow|magnolia)\s+on\b",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex BillOf => field ??= new(@"^(?:allow\s+)?(?:to|for)\s+(?=(?:re-?)?[a-z]+ing\b)", RegexOptions.IgnoreCase);
+
+    private static Regex Resolved =>
+        field ??= new(
+            @"^(?:(?:it\s+was\s+)?(?:resolved|agreed|decided|proposed)\s*[:,]?\s*(?:that\s+)?|that\s+)(?=[^.;]*\bbe\s+\w+)(?:the\s+)?",
             RegexOptions.IgnoreCase
         );
 

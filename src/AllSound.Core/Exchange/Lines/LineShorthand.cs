@@ -40,6 +40,7 @@ internal static partial class LineShorthand
             line = Onward.Replace(line, ", ");
         }
 
+        line = CoatEachDay.Replace(line, m => $"{m.Groups["day"].Captures.Count}{m.Groups["neat"].Value} coats a day apart");
         line = Spoken.Replace(line, m => InTheNorth[m.Value]);
         line = PerCent.Replace(line, m => $"{Figures[m.Groups["n"].Value]} %");
         return Put(Put(line, Forms), Voices);
@@ -76,9 +77,16 @@ internal static partial class LineShorthand
             return (day, day, true, words);
         }
 
-        var days = date.Groups["n"].Captures.Select(c => int.Parse(c.Value, CultureInfo.InvariantCulture)).ToArray();
+        var days = date.Groups["n"].Captures.Select(c => Day(c.Value)).ToArray();
         return (days[0], days[^1], false, words);
     }
+
+    private static int Day(string said) =>
+        Array.FindIndex(DayWords, w => string.Equals(w, said, StringComparison.OrdinalIgnoreCase)) is >= 0 and var word
+            ? word + 1
+            : int.Parse(said, CultureInfo.InvariantCulture);
+
+    private static readonly string[] DayWords = ["one", "two", "three", "four", "five", "six", "seven"];
 
     /// <summary>A line parted where another day begins in it: "Sun: first coat. Mon: second."</summary>
     public static string[] Days(string line) => Dates.Split(line);
@@ -86,13 +94,20 @@ internal static partial class LineShorthand
     private static Regex Date =>
         field ??= new(
             @"^\W*(?:"
-                + @"(?:days?|nights?|shifts?)\s+(?<n>\d{1,2})\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))"
-                + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thurs?|fri|sat|sun)(?=\s*:|\s+(?:am|pm|eve)\b|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|evening|eve|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}(?:[.:][0-5]\d\b|\s*[ap]\.?m\b)))"
+                + @"(?:days?|nights?|shifts?)\s+(?<n>\d{1,2}|one|two|three|four|five|six|seven)\b(?:\s*(?:and|to|-|–|,|&)\s*(?<n>\d{1,2})\b)*(?:\s+(?:morning|afternoon|am|pm)\b)?\s*(?:[:.,–-]\s*|(?=\s|\(|$))"
+                + @"|(?:(?<name>mon|tues|wednes|thurs|fri|satur|sun)day\b|(?<name>mon|tues?|weds?|thu(?:rs?)?|fri|sat|sun)(?=\s*:|\.\s|\s+(?:am|pm|eve)\b|\s+\d{1,2}[.:][0-5]\d\b))(?:\s+(?:morning|afternoon|evening|eve|am|pm))?(?:\s*[:.,–-]\s*|\s+(?=\d{1,2}(?:[.:][0-5]\d\b|\s*[ap]\.?m\b)))"
                 + @")",
             RegexOptions.IgnoreCase
         );
 
-    private static Regex Dates => field ??= new(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thurs?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase);
+    // "Wed, Thu, Fri. Coat a day": as many coats as days.
+    private static Regex CoatEachDay =>
+        field ??= new(
+            @"^(?<day>(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?)(?:\s*(?:,|and|&)\s*(?<day>(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?))+\s*[.:,]?\s*(?:an?\s+|one\s+)?coat\s+(?:an?|each|every|per)\s+day\b(?<neat>\s+neat)?",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex Dates => field ??= new(@"(?<=[.;]\s+)(?=(?:mon|tues?|wed(?:s|nes)?|thu(?:rs?)?|fri|sat(?:ur)?|sun)(?:day)?\s*:)", RegexOptions.IgnoreCase);
 
     private static Regex Rubbers => field ??= new(@"\brubbers?\s+of\s+(?:the\s+)?(?:shellac|(?:french\s+)?polish)\b", RegexOptions.IgnoreCase);
 

@@ -89,7 +89,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
     private static Regex Standing =>
         field ??= new(
             @"\b(?:stands?|use|used|within|inside|in\s+the|pot\s+life|good\s+for|dwell|wip\w*\s+off|wiped)\b[^,;.]*?\d[^,;.]*"
-                + @"|\bwithin\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
+                + @"|\b(?:within|inside(?:\s+of)?)\s+\w+\s+(?:minutes?|hours?|days?)\b|\bin\s+(?:half\s+an|an|one|two)\s+hours?\b",
             RegexOptions.IgnoreCase
         );
 
@@ -165,7 +165,7 @@ internal readonly partial record struct LineWaits(double? Before, double? Betwee
 
     private static Regex FromTo =>
         field ??= new(
-            @"\bfrom\s+(?<from>mon|tues?|wednes|thurs?|fri|satur|sun)day\s+(?:to|till|until)\s+(?<to>mon|tues?|wednes|thurs?|fri|satur|sun)day\b",
+            @"\bfrom\s+(?<from>mon|tues?|wednes|thu(?:rs?)?|fri|satur|sun)day\s+(?:to|till|until)\s+(?<to>mon|tues?|wednes|thu(?:rs?)?|fri|satur|sun)day\b",
             RegexOptions.IgnoreCase
         );
 

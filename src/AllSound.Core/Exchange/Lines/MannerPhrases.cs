@@ -12,7 +12,8 @@ internal static class MannerPhrases
     private const string Acid =
         @"(?:acid|descaler|scale remover|limescale remover|toilet cleaner|lavatory cleaner|brick cleaner|vinegar|hydrochloric|muriatic|phosphoric)";
     private const string Bleach = @"(?:bleach|hypochlorite|chlorine)";
-    private const string Rubbish = @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack|van|truck|ute|boot|shed)";
+    private const string Rubbish =
+        @"(?:heap|pile[sd]?|box|bin|bag|bucket(?! of water)|corner|skip|sack|van|truck|ute|boot|shed|cupboard|closet|drawer|locker|under\s+the\s+(?:stairs|sink|bench))";
     private const string Coat = @"(?:coat|paint|gloss|finish|primer|undercoat|topcoat|eggshell|satin|varnish|emulsion)";
 
     // A coat that hides, said to go on what is bare.
@@ -30,6 +31,7 @@ internal static class MannerPhrases
             "rags-heap",
             $@"\b(?:(?<!\b(?:wet|damp)\s+)(?<!\b(?:wet|damp)\s+(?:rags?|cloths?)\b(?:(?!\b(?:oil|linseed|stain|spirit|solvent|turps|varnish|polish|wax))[^.;])*)rags?|(?:oily|oil|stain|spirit|linseed)\s+(?:cloths?|wipes))\b(?![^.;]*\b(?:flat|water|outdoors|lid|hung|wrung|rinsed)\b)[^.;]*\b(?:{Rubbish})\b"
                 + @"|\b(?:{Rubbish})\b[^.;]{{0,20}}\b(?:oily|oil|stain|spirit)\s+(?:rags?|cloths?)\b"
+                + @"|\b(?:ball|bundl|scrunch|screw|stuff)(?:e?d)?\s+(?:up\s+)?(?:the\s+)?(?:oily\s+|oil\s+)?rags\b(?![^.;]*\b(?:water|flat)\b)"
         ),
         Said("dust-bag", @"\bdust\s+bag\b[^.;]*\b(?:full|overnight|left|in\s+the\s+machine)\b|\bleave\b[^.;]*\bdust\s+bag\b"),
         Said(
@@ -219,7 +221,7 @@ internal static class MannerPhrases
         Said("caustic-on-aluminium", @"\b(?:caustic|lye|oven\s+cleaner|sodium\s+hydroxide)\b"),
         Said(
             "salts-washed",
-            @"\b(?:wash|hose|rinse|jet|scrub)\w*\b[^.;]*\b(?:salts?|efflorescence|white\s+(?:bloom|fur|crystals))\b[^.;]*\b(?:water|hose|off|down|away)\b"
+            @"\b(?:wash|hos|rins|jet|scrub|wet|sponge)\w*\b[^.;]*\b(?:salts?|efflorescence|white\s+(?:bloom|fur|crystals))\b[^.;]*\b(?:water|hose|off|down|away)\b"
                 + @"|\b(?:salts?|efflorescence)\b[^.;]*\b(?:washed|hosed|rinsed)\b"
         ),
         Said("forced-lime", @"\b(?:heater|heating|dehumidifier|hot\s+air|fan\s+heater)s?\b[^.;]*\b(?:dry|full|on|up|speed)\b|\bforce\w*\s+(?:it\s+)?dry\b"),
@@ -280,7 +282,7 @@ internal static class MannerPhrases
         ),
         Said(
             "on-wet",
-            @"\b(?:wall|boards?|face|surface|wood|render|brick|steel|deck|plaster)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b"
+            @"\b(?:walls?|boards?|face|surface|wood|render|brick\w*|steel|deck|plaster|concrete|blocks?|blockwork|masonry|slab)\s+(?:is\s+|are\s+)?still\b[^.;]*\b(?:wet|damp|dark)\b"
                 + @"|\b(?:gloss|paint|coat|prim|varnish|undercoat|seal)\w*\s+(?:it|her|him|them|the\s+\w+)\s+(?:while|whilst)\s+(?:it|she|they|he|the\s+\w+)(?:\s+is|\s+are|'?s|'?re)?\s+(?:still\s+)?(?:wet|damp)\b"
                 + @"|\bwhile\s+(?:it\s+is\s+|it'?s\s+)?still\s+(?:wet|damp)\b"
                 + @"|\b(?:paint|prime|coat|start)\w*\b[^.;]*\b(?:on|over)\s+(?:the\s+)?(?:wet|damp)\s+(?:wall|wood|boards?|plaster|brick|render|steel)|\bdamp\s+or\s+not\b"
@@ -314,7 +316,7 @@ internal static class MannerPhrases
         Said(
             "mould-wiped",
             @"^(?!.*\bdry[\s-]?(?:brush|scrap|sand|wip|dust))"
-                + @"(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|broom|sweep|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew|(?:the|of)\s+green)\b(?!-)"
+                + @"(?!.*\b(?:bleach|biocid|fungicid|kill|hypochlor|mould\s+wash|anti))(?:.*\W)?(?:wip|brush|broom|sweep|sponge|scrap|dust|sand)\w*\b[^.;]{0,35}\b(?:mould|mold|mildew|(?:the|of)\s+(?:green|black)(?!\s+(?:paint|gloss|coat|marks|primer|enamel)\b))\b(?!-)"
         ),
         Said("no-meter", @"\b(?:looks?|nice\s+and|feels?|seems?)\s+(?:\w+\s+and\s+)?(?:light|pale|dry)\b[^.;]*\bso\b"),
         Said(

@@ -20,6 +20,14 @@ internal static partial class MannerReader
                     yield return (manner, from + match.Index);
                 }
             }
+
+            foreach (var (manner, index) in MannerNumbers.In(text))
+            {
+                if (seen.Add(manner))
+                {
+                    yield return (manner, from + index);
+                }
+            }
         }
     }
 

@@ -10,6 +10,9 @@ internal static partial class OperationPhrases
             ["rp_fine"] =
             [
                 "fill",
+                "texture match",
+                "match texture",
+                "retexture",
                 "filler",
                 "fill hole",
                 "fill crack hole",
@@ -119,7 +122,19 @@ internal static partial class OperationPhrases
                 "sealant joint",
                 "mastic",
             ],
-            ["ca_remove"] = ["remove silicone", "cut silicone", "old sealant remove", "rake sealant", "remove caulk", "cut sealant"],
+            ["ca_remove"] =
+            [
+                "remove silicone",
+                "cut silicone",
+                "get out silicone",
+                "take out silicone",
+                "pull silicone",
+                "old silicone out",
+                "old sealant remove",
+                "rake sealant",
+                "remove caulk",
+                "cut sealant",
+            ],
 
             // Aftercare.
             ["ac_clean"] = ["tidy", "clean site", "clear", "remove sheets", "lift sheets", "handover"],

@@ -213,6 +213,8 @@ internal static partial class OperationPhrases
         ["cl_wax"] = ["wax off polish", "clean wax off film", "dewax film", "white spirit wax"],
         ["cl_solvent_wipe"] =
         [
+            "meths wipe",
+            "wipe meths",
             "spirit wipe",
             "clean spirit",
             "spirit rag",

@@ -33,7 +33,8 @@ internal enum Passing : byte
 /// <param name="Act">The act that needs it; null at the end.</param>
 /// <param name="Cleans">The lead work area is cleaned down somewhere in the sequence.</param>
 /// <param name="Cares">What comes off is bagged as lead waste somewhere in the sequence.</param>
-internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Facts Recorded, Act? Act, bool Cleans, bool Cares);
+/// <param name="Undercoats">An undercoat is laid somewhere in the sequence.</param>
+internal readonly record struct AllowanceAt(Condition Start, Condition Now, Facts Facts, Facts Recorded, Act? Act, bool Cleans, bool Cares, bool Undercoats);
 
 /// <summary>
 /// Where painters go on though a need is not met as it stands, and nothing is wrong with that. To add one, add its row. Common practice.
@@ -64,6 +65,14 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act is { Operation.Role: CoatRole.Spot, Product.Carrier: Carrier.Spirit } && at.Now.Get(Facets.Prep) == Prep.Hand,
             Passing.Noted
         ),
+        // Acrylic holds to acrylic: a satin over a primer coat of masonry paint.
+        new(
+            [.. Needs.All.Where(n => n.Id.StartsWith("follows-", StringComparison.Ordinal))],
+            at => at.Act?.Product is { Carrier: Carrier.Water, Cover: Cover.EnamelWater } && at.Now.Get(Facets.Cover) == Cover.Masonry,
+            Passing.Noted
+        ),
+        // Two-part filler sets by itself, and raw wood takes no water out of it.
+        new([GroundNeeds.WoodPrimedForFiller], at => at.Act?.Operation.Id == "rp_wood_fill", Passing.Idle),
         // Whoever flats a film on plaster wet wipes as he goes: bare only by the way, it bears the damp.
         new(
             [GroundNeeds.WaterTolerant],
@@ -136,6 +145,18 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         ),
         // Whoever waxes what is waxed, or oils what is oiled, needs no second coat.
         new([Needs.FullFinish], at => (at.Start.Get(Facets.Film), at.Now.Get(Facets.Cover)) is (Film.Wax, Cover.Wax) or (Film.Oil, Cover.Oil), Passing.Met),
+        // Inside, where an old film lies under the undercoat, a coat of finish on it is a full job; a second lasts longer.
+        new(
+            [Needs.FullFinish],
+            at =>
+                at.Act is null
+                && at.Undercoats
+                && at.Start.Get(Facets.Exposure) == Exposure.Inside
+                && at.Start.Get(Facets.Film) != Film.None
+                && at.Now.Get(Facets.Topcoats) == Count.One
+                && at.Now.Get(Facets.Cover) is Cover.EnamelWater or Cover.EnamelHybrid,
+            Passing.Noted
+        ),
         // Silicone resin paint on masonry paint that holds and is dry makes the wall no tighter than it is.
         new(
             Breathing,

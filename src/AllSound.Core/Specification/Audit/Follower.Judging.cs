@@ -73,7 +73,7 @@ internal sealed partial class Follower
             return putRight ? now.After(now.MinutesLeft(clock)) : now;
         }
 
-        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, surface.Facts, act, cleans, cares)) is { } let)
+        if (Allowance.For(need, new AllowanceAt(start, now, appraised.Facts, surface.Facts, act, cleans, cares, undercoats)) is { } let)
         {
             if (let.How == Passing.Asked)
             {
@@ -104,9 +104,9 @@ internal sealed partial class Follower
             need == GroundNeeds.GreyOff
             && appraised.Facts.GreyWood == true
             && now.Get(Facets.Grey) == start.Get(Facets.Grey)
-            && act?.Product is { Clear: true } clear
+            && act?.Product is { } coat
             // Stain and oil may go on sawn boards that were only brushed or washed.
-            && (clear.Cover == Cover.Varnish || !(written is not null && Topics.Cleaned(written)))
+            && (!coat.Clear || coat.Cover == Cover.Varnish || !(written is not null && Topics.Cleaned(written)))
             && !(written is not null && Topics.Spoken(need, now, written))
         )
         {

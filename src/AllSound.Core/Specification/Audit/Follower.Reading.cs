@@ -80,7 +80,7 @@ internal sealed partial class Follower
     private Func<Need, bool> Passes(Act act, Condition condition) =>
         need =>
             act.Product?.Cover == Cover.Emulsion
-            && Allowance.For(need, new AllowanceAt(start, condition, appraised.Facts, surface.Facts, act, cleans, cares)) is not null;
+            && Allowance.For(need, new AllowanceAt(start, condition, appraised.Facts, surface.Facts, act, cleans, cares, undercoats)) is not null;
 
     // Read from a painter's words, whose number of the line may be lost, and not picked from the list.
     private static bool IsRead(SequenceStep step) => step.Line is not null || step.Words is not null;

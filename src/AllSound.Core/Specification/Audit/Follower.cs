@@ -29,6 +29,7 @@ internal sealed partial class Follower
 
     // Of the sequence that is being followed.
     private bool cleans;
+    private bool undercoats;
     private bool cares;
 
     public Follower(Surface surface, Appraised appraised, Goal goal, Practice.Firm firm, ImmutableArray<SequenceSaid> said)
@@ -63,6 +64,7 @@ internal sealed partial class Follower
         var run = new Run();
         var condition = start;
         var first = steps.Select(s => Readings(s).FirstOrDefault()).ToList();
+        undercoats = steps.Any(s => Readings(s).Any(a => a.Operation.Role == CoatRole.Undercoat));
         cleans = steps.Any(s => Readings(s).Any(a => a.Operation.Id == "dc_lead_clean"));
         cares = Topics.LeadWaste(steps.Select(s => s.Words).OfType<string>().Concat(said.Select(s => s.Words)));
         var alike = like is not null && like.Cleans == cleans ? like.Reads.Length : 0;

@@ -208,7 +208,10 @@ internal sealed partial class Mender
                 added,
                 1.6 + (0.4 * put.Length) + put.Sum(a => (a.Strips ? 6 : 0) + (2 * (int)remedy.Level(a))),
                 at >= steps.Count ? $"Add: {Words(put)}." : $"Before this step: {Words(put)}{(put is [var one] && now.Acts.Take(at).Contains(one) ? " again" : "")}."
-            );
+            )
+            {
+                Adds = true,
+            };
         }
     }
 

@@ -118,6 +118,7 @@ internal sealed partial class Mender
         }
 
         Try? best = null;
+        var halfway = new List<Try>();
         foreach (var candidate in Tries(flaw, need))
         {
             var followed = follower.Follow([.. candidate.Steps.Select(s => s.Step)], like: now);
@@ -126,11 +127,18 @@ internal sealed partial class Mender
                 continue;
             }
 
-            var cost = (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, Asked(followed) - Asked(now))) + candidate.Change;
-            if (best is null || cost < best.Cost)
+            var tried = candidate with { Followed = followed, Cost = Cost(candidate, followed) };
+            best = best is null || tried.Cost < best.Cost ? tried : best;
+            if (candidate.Adds)
             {
-                best = candidate with { Followed = followed, Cost = cost };
+                halfway.Add(tried);
             }
+        }
+
+        // What is put in may ask for something in its turn: what scraping bares is primed.
+        if (best is null || best.Cost > 0)
+        {
+            best = halfway.SelectMany(h => Onward(flaw, h)).Where(t => t.Cost <= 0).MinBy(t => t.Cost) ?? best;
         }
 
         if (best is null || best.Cost > 0)
@@ -154,6 +162,64 @@ internal sealed partial class Mender
         }
     }
 
+    private double Cost(Try candidate, Followed followed) =>
+        (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, Asked(followed) - Asked(now))) + candidate.Change;
+
+    // A change that puts a flaw right and brings one other, with what puts that right too.
+    private List<Try> Onward(Flaw flaw, Try half)
+    {
+        var (wereSteps, was) = (steps, now);
+        var found = new List<Try>();
+        if (
+            half.Followed!.Flaws.FirstOrDefault(f => !was.Flaws.Any(f.Same)) is not { Need: { Hold: false, Clock: null } need } next
+            // A lead work area is no afterthought.
+            || IsOfLead(need)
+            || need == Needs.LeadDustGone
+            || need == Needs.LeadCleaned
+        )
+        {
+            return found;
+        }
+
+        (steps, now) = (half.Steps, half.Followed);
+        foreach (var more in Adds(Math.Min(next.At, steps.Count), need).ToList())
+        {
+            var followed = follower.Follow([.. more.Steps.Select(s => s.Step)], like: was);
+            var both = more with { Change = half.Change + more.Change, Followed = followed };
+            if (!StillThere(next, both, followed))
+            {
+                found.Add(both);
+            }
+        }
+
+        (steps, now) = (wereSteps, was);
+        return [.. found.Where(f => !StillThere(flaw, f, f.Followed!)).Select(f => f with { Cost = Cost(f, f.Followed!), Says = SaysOfAdded(flaw, f) })];
+    }
+
+    // What was put in, by the step it comes before.
+    private string SaysOfAdded(Flaw flaw, Try changed)
+    {
+        var own = OriginOf(flaw.At);
+        var says = new List<string>();
+        for (var i = 0; i < changed.Steps.Count; )
+        {
+            var put = changed.Steps.Skip(i).TakeWhile(s => s.Origin is null && !steps.Any(b => ReferenceEquals(b.Step, s.Step))).Count();
+            if (put > 0)
+            {
+                var before = changed.Steps.Skip(i + put).Select(s => s.Origin).FirstOrDefault(o => o is not null);
+                var where =
+                    before is null ? "At the end"
+                    : before == own ? "Before this step"
+                    : $"Before step {Number(before.Value)}";
+                says.Add($"{where}: {Words(changed.Followed!.Acts.Skip(i).Take(put))}.");
+            }
+
+            i += Math.Max(1, put);
+        }
+
+        return string.Join(' ', says);
+    }
+
     private static bool IsOfArea(string id) => id == SiteNeeds.LeadAbsent.Id || id == SiteNeeds.LeadControlled.Id;
 
     // No laboratory clears what it has found.
@@ -170,6 +236,9 @@ internal sealed partial class Mender
     private sealed record Try(List<(SequenceStep Step, int? Origin)> Steps, double Change, string Says)
     {
         public double Cost { get; init; }
+
+        // It puts in what is missing.
+        public bool Adds { get; init; }
 
         // Another product must bring nothing wrong of its own; what other changes leave open is mended in its turn.
         public bool Swap { get; init; }

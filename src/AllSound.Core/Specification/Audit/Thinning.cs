@@ -40,9 +40,10 @@ internal static partial class Thinning
             return 100 * Math.Min(a, b) / Math.Max(a, b);
         }
 
+        // A third water is a third of the mixture to one, and a third of the paint to another: nobody is accused by the greater of the two.
         return Half.IsMatch(dilution) ? 100
-            : Third.IsMatch(dilution) ? 50
-            : Quarter.IsMatch(dilution) ? 33
+            : Third.IsMatch(dilution) ? 33
+            : Quarter.IsMatch(dilution) ? 25
             : null;
     }
 

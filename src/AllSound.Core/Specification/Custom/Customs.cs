@@ -181,6 +181,8 @@ internal static class Customs
         new(Custom.Special, Operations("ab_power_dry"), s => !s.Outside || !s.Broad || s.Lead),
         new(Custom.Exceptional, Operations("ab_power_dry"), s => !s.Metal),
         new(Custom.Special, Operations("ab_metal_shroud"), s => !s.Lead),
+        // Where lead forbids no dust, metal is rubbed dry: wet it rusts as one looks.
+        new(Custom.Special, Operations("ab_metal_wet"), s => !s.Lead),
         new(Custom.Special, Operations("ab_metal_power"), s => s.Element is Element.Radiator or Element.Pipe or Element.Window),
         new(Custom.Special, Operations("st_shroud_sand"), s => s.Element is not (Element.Floor or Element.Step)),
         new(Custom.Exceptional, Operations("st_shroud_sand"), s => s.Ground is not SubstrateFamily.Wood),
