@@ -19,8 +19,9 @@ const pages = (): Plugin => ({
     const asking = (html: string, of: typeof program) => {
       const links = [of.fileName, ...of.imports]
         .filter((file) => !html.includes(file))
-        .map((file) => `    <link rel="modulepreload" crossorigin href="/${file}">\n`);
-      return html.replace("  </head>", `${links.join("")}  </head>`);
+        .map((file) => `    <link rel="modulepreload" fetchpriority="low" crossorigin href="/${file}">\n`);
+      if (!html.includes("</head>")) return this.error("the page has no head to ask from");
+      return html.replace("</head>", `\n${links.join("")}  </head>`);
     };
     page.source = asking(String(page.source), program);
     this.emitFile({ type: "asset", fileName: "job.html", source: asking(page.source, bench) });
