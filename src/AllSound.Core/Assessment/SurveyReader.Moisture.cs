@@ -180,6 +180,7 @@ internal sealed partial class SurveyReader
             Forms.Texture(surface) ?? 1
         )
         {
+            Slowed = Slowing.Of(job.Rates, space, surface, facts),
             MouldM2 = area * (facts.MouldShare is > 0 and var mouldy ? mouldy : 1),
             SaltM2 = area * (facts.SaltShare is > 0 and var salted ? salted : 1),
             // Half as deep as wide, and 6 mm at the least, where only one was measured. Common practice.

@@ -34,6 +34,9 @@ public static partial class JobSense
         Range(faults, "$.rates.overhead", (double)job.Rates.Overhead, 0, 500);
         Range(faults, "$.rates.margin", (double)job.Rates.Margin, 0, 95);
         Range(faults, "$.rates.tax", (double)job.Rates.Tax, 0, 100);
+        Range(faults, "$.rates.occupiedTime", job.Rates.OccupiedTime, 1, 3);
+        Range(faults, "$.rates.smallRoomTime", job.Rates.SmallRoomTime, 1, 3);
+        Range(faults, "$.rates.crewTime", job.Rates.CrewTime, 0.3, 3);
         Range(faults, "$.rates.quotationDays", job.Rates.QuotationDays, 1, 365);
         if (!CurrencyCode().IsMatch(job.Rates.Currency))
         {

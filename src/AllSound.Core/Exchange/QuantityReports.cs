@@ -17,6 +17,11 @@ namespace AllSound.Core.Exchange;
 /// <param name="Amount">Amount.</param>
 public sealed record ItemReport(int Step, string Operation, string? Product, [property: Prose] string Title, string Unit, double Amount);
 
+/// <summary>By what the work takes longer, or less long, than the paces say.</summary>
+/// <param name="What">What it is.</param>
+/// <param name="Times">How many times as long.</param>
+public sealed record SlowingReport([property: Prose] string What, double Times);
+
 /// <summary>Quantities of one surface.</summary>
 /// <param name="Id">Surface.</param>
 /// <param name="Title">Title.</param>
@@ -26,6 +31,7 @@ public sealed record ItemReport(int Step, string Operation, string? Product, [pr
 /// <param name="Option">Name of the option taken off, or null when held or blocked.</param>
 /// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
 /// <param name="Items">Items.</param>
+/// <param name="Slowed">By what its work takes longer than the paces say: all are multiplied.</param>
 public sealed record SurfaceQuantitiesReport(
     string Id,
     string Title,
@@ -34,7 +40,8 @@ public sealed record SurfaceQuantitiesReport(
     [property: Prose] string Measured,
     [property: Prose] string? Option,
     bool Waits,
-    ImmutableArray<ItemReport> Items
+    ImmutableArray<ItemReport> Items,
+    ImmutableArray<SlowingReport> Slowed
 );
 
 /// <summary>So many packs.</summary>

@@ -221,6 +221,15 @@ public sealed record Rates
     /// <summary>Tax on the price, percent, 0 to 100.</summary>
     public decimal Tax { get; init; }
 
+    /// <summary>How many times as long work takes where people live or work meanwhile, 1 to 3. Default: common practice, 1.15 to 1.4.</summary>
+    public double OccupiedTime { get; init; } = 1.25;
+
+    /// <summary>How many times as long work takes in a room of less than 6 square metres of floor, 1 to 3. Default: common practice, 1.25 to 1.5.</summary>
+    public double SmallRoomTime { get; init; } = 1.25;
+
+    /// <summary>How many times as long this crew takes as the paces say, 0.3 to 3. Default: as they say.</summary>
+    public double CrewTime { get; init; } = 1;
+
     /// <summary>Days for which a quotation holds, 1 to 365. Default: common practice.</summary>
     public int QuotationDays { get; init; } = 30;
 

@@ -27,7 +27,7 @@ public static class Costing
     {
         var operation = act.Operation;
         var units = extents.Units(operation.Extent, filmGone);
-        var hours = operation.FixedHours + Work(operation, extents, units) + Denibbing(act, extents, units);
+        var hours = operation.FixedHours + (extents.Times * (Work(operation, extents, units) + Denibbing(act, extents, units)));
         var litres = Litres(act, extents, units);
         var money = ((decimal)hours * rates.LabourPerHour) + ((decimal)(litres * (act.Product?.Price ?? 0)) * rates.BaseLitre);
         foreach (var use in operation.Uses)

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Surfaces;
 using AllSound.Core.Treatment;
 
@@ -40,6 +41,12 @@ public sealed record Extents(
 
     /// <summary>Under salts; the whole face where nobody said how much.</summary>
     public double SaltM2 { get; init; } = AreaM2;
+
+    /// <summary>By what the work on it takes longer than the paces say; empty for nothing.</summary>
+    public ImmutableArray<Slowing> Slowed { get; init; } = [];
+
+    /// <summary>How many times as long the work on it takes as the paces say.</summary>
+    public double Times => Slowed.Aggregate(1.0, (times, s) => times * s.Times);
 
     /// <summary>Cross-section of the joint, square millimetres; null where it was not measured.</summary>
     public double? JointSectionMm2 { get; init; }

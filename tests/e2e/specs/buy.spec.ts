@@ -1,4 +1,4 @@
-import { accessible, at, expect, test } from "./bench";
+import { accessible, at, expect, kept, test } from "./bench";
 
 const csv = (name: string, text: string) => ({ name, mimeType: "text/csv", buffer: Buffer.from(text) });
 
@@ -26,6 +26,22 @@ test("what is bought is ticked off, and what is in the store is not bought again
   await expect(row).not.toContainText("from the store");
   await store.getByRole("button", { name: "Gone: peel-binding sealer" }).click();
   await expect(store.getByText("Nothing noted.")).toBeVisible();
+});
+
+test("a slower crew costs more hours at once, and each surface says why", async ({ page }) => {
+  await page.goto("/sallow-ferry/buy");
+  const cost = page.getByRole("region", { name: "To buy" }).locator("header strong");
+  await expect(cost).toContainText("h of work");
+  const before = Number((await cost.innerText()).match(/(\d+) h/)?.[1]);
+  await page.getByLabel("with this crew").fill("2");
+  await page.getByLabel("with this crew").press("Enter");
+  await kept(page);
+  await expect.poll(async () => Number((await cost.innerText()).match(/(\d+) h/)?.[1])).toBeGreaterThan(1.5 * before);
+  const wall = page.getByRole("region", { name: "Measured areas" }).locator("details").first();
+  await expect(wall.getByText("this crew")).toBeHidden();
+  await wall.locator("summary").click();
+  await expect(wall).toContainText("Work takes 2 times as long: this crew.");
+  await accessible(page);
 });
 
 test("a price list at fault names its line and changes nothing; a sound one is bought by", async ({ page }) => {

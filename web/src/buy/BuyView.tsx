@@ -6,6 +6,7 @@ import { gallonsText, hoursText, useSpeech } from "../shell/words";
 import { PriceLists } from "./PriceLists";
 import { PricePanel } from "./PricePanel";
 import { StorePanel } from "./StorePanel";
+import { slowedText } from "./slowed";
 import { Tins } from "./Tins";
 
 /** What has to be bought for everything chosen in the job, tin by tin, what is in the store, and what it is all offered for. */
@@ -136,16 +137,20 @@ export function BuyView() {
           {/* biome-ignore lint/a11y/noNoninteractiveTabindex: a table longer than its sheet is scrolled with the keys */}
           <div className="body" tabIndex={0}>
             {data.surfaces.map((s) => (
-              <article key={s.id} className="finding">
-                <strong>{s.title}</strong>
-                <p className="small">
-                  {s.areaM2 > 0 ? area(s.areaM2) : "no dimensions"}
-                  {s.lengthM > 0 ? `, ${length(s.lengthM)}` : ""} <span className="soft">({s.measured})</span>
-                </p>
+              <details key={s.id} className="finding measured">
+                <summary>
+                  <strong>{s.title}</strong>
+                  <span className="small">
+                    {s.areaM2 > 0 ? area(s.areaM2) : "no dimensions"}
+                    {s.lengthM > 0 ? `, ${length(s.lengthM)}` : ""}
+                  </span>
+                </summary>
+                <p className="small soft">{s.measured}</p>
                 <p className="small soft">
                   {s.waits && "Stopped; once freed: "}
                   {s.option ?? "Stopped, or nothing meets the brief: not measured."}
                 </p>
+                {slowedText(s.slowed) && <p className="small soft">{slowedText(s.slowed)}</p>}
                 <ul className="small">
                   {s.items
                     .filter((i) => i.unit === "L")
@@ -155,7 +160,7 @@ export function BuyView() {
                       </li>
                     ))}
                 </ul>
-              </article>
+              </details>
             ))}
           </div>
         </section>

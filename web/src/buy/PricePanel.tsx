@@ -60,6 +60,12 @@ export function PricePanel() {
           {number("tax, %", "Tax", "tax", 0, 100, 0.5)}
           {number("offer holds, days", "Days an offer holds", "quotationDays", 30, 365)}
         </div>
+        <fieldset className="rates">
+          <legend className="soft small">Work takes how many times as long</legend>
+          {number("where people live", "Time where people live", "occupiedTime", 1.25, 3, 0.05)}
+          {number("in a small room", "Time in a small room", "smallRoomTime", 1.25, 3, 0.05)}
+          {number("with this crew", "Time with this crew", "crewTime", 1, 3, 0.05)}
+        </fieldset>
         {data && (
           <table className="take" aria-label="From cost to price">
             <tbody>
