@@ -27,6 +27,7 @@ internal static class SiteEndpoints
         var api = routes.MapGroup("/api/jobs/{job}").WithTags("site");
         api.MapGet("site", Site).Produces<SiteOf>().ProducesProblem(404).WithName("getSite");
         api.MapGet("as-built", Built).Produces<AsBuiltReport>().ProducesProblem(404).WithName("getAsBuilt");
+        api.MapGet("record.svg", Code).Produces<string>(200, "image/svg+xml").ProducesProblem(404).WithName("getRecordCode");
         api.MapGet("log.csv", Table).Produces<string>(200, "text/csv").ProducesProblem(404).WithName("exportLog");
     }
 
@@ -66,6 +67,9 @@ internal static class SiteEndpoints
 
     private static IResult Built(string job, JobStore store, Analysis analysis) =>
         store.Find(job) is { } stored ? Results.Ok(AsBuiltReport.Of(stored.Job, analysis.SpecifyAll(stored))) : Requests.NotFound("job");
+
+    private static IResult Code(string job, HttpRequest request, JobStore store) =>
+        store.Find(job) is not null ? Results.Text(RecordCode.Svg(RecordCode.Address(request, job)), "image/svg+xml", Encoding.UTF8) : Requests.NotFound("job");
 
     private static IResult Table(string job, JobStore store) =>
         store.Find(job) is { } stored ? Results.File(Encoding.UTF8.GetBytes(Tables.Log(stored.Job)), "text/csv", $"{job}.log.csv") : Requests.NotFound("job");

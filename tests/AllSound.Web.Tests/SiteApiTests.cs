@@ -41,6 +41,20 @@ public sealed class SiteApiTests
     }
 
     [Fact]
+    public async Task The_code_on_the_hand_over_sheet_is_a_drawing_of_squares_and_of_a_job_that_is_there()
+    {
+        using var server = new Server();
+        await server.WithDemo();
+        using var there = await server.Client.GetAsync(new Uri($"{Path}/record.svg", UriKind.Relative), Stop);
+        Assert.Equal("image/svg+xml", there.Content.Headers.ContentType?.MediaType);
+        var svg = System.Xml.Linq.XDocument.Parse(await there.Content.ReadAsStringAsync(Stop));
+        Assert.Equal("svg", svg.Root!.Name.LocalName);
+        Assert.DoesNotContain(svg.Descendants(), e => e.Name.LocalName is "script" or "image" or "text");
+        using var gone = await server.Client.GetAsync(new Uri("/api/jobs/nobody/record.svg", UriKind.Relative), Stop);
+        Assert.Equal(HttpStatusCode.NotFound, gone.StatusCode);
+    }
+
+    [Fact]
     public async Task A_line_is_neither_changed_nor_taken_away_but_taken_back_by_another()
     {
         using var server = new Server();

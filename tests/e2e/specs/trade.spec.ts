@@ -1,4 +1,5 @@
 import { readFileSync } from "node:fs";
+import jsQR from "jsqr";
 import { accessible, at, choose, expect, kept, test } from "./bench";
 
 test("pasted lines are read, shown for confirmation, and audited once taken", async ({ page }) => {
@@ -206,4 +207,25 @@ test("nothing is wider than a phone", async ({ page }) => {
     await expect(page.getByRole("heading").first()).toBeVisible();
     await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
   }
+});
+
+// Read by an outside decoder, as a telephone would.
+test("the code on the hand-over sheet leads to the record of the job", async ({ page }) => {
+  await page.goto("/sallow-ferry/document/ticket-office?paper=as-built");
+  const code = page.getByRole("img", { name: "QR code of the record" });
+  await expect(code).toBeVisible();
+  const seen = await code.evaluate(async (img: HTMLImageElement) => {
+    await img.decode();
+    const canvas = document.createElement("canvas");
+    canvas.width = canvas.height = 400;
+    const pen = canvas.getContext("2d");
+    pen?.drawImage(img, 0, 0, 400, 400);
+    return [...(pen?.getImageData(0, 0, 400, 400).data ?? [])];
+  });
+  const address = jsQR(new Uint8ClampedArray(seen), 400, 400)?.data ?? "";
+  await expect(page.locator(".recordcode")).toContainText(address);
+  await page.goto(address);
+  await expect(page.getByRole("radio", { name: "As built" })).toBeChecked();
+  await expect(page.getByRole("article").first()).toContainText("Sallow Ferry, ferry house");
+  await accessible(page);
 });

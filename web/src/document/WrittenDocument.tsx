@@ -22,10 +22,11 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
           key={`${page.place}${page.surface ?? ""}`}
           kind={kind}
           title={page.surface ?? document.title}
-          under={[document.title, document.job, page.place].filter((x) => x !== "").join(" · ")}
+          under={[page.surface ? document.title : "", document.job, page.place].filter((x) => x !== "").join(" · ")}
           date={document.date}
           mark={kind === "quotation" ? "" : `revision ${document.revision}`}
         >
+          {kind === "as-built" && n === 0 && <RecordCode job={job.id} />}
           {parts(page.blocks).map((part, n) => {
             const first = `${n}${part[0]?.names.join()}${part[0]?.text}`;
             return (
@@ -40,6 +41,17 @@ export function WrittenDocument({ kind, date }: { kind: string; date: string }) 
         </Sheet>
       ))}
     </>
+  );
+}
+
+/** Leads from the printed sheet to the record in this installation. */
+function RecordCode({ job }: { job: string }) {
+  const here = window.location.origin;
+  return (
+    <figure className="recordcode">
+      <img src={`${here}/api/jobs/${job}/record.svg`} alt="QR code of the record of this job" width={92} height={92} />
+      <figcaption className="small soft">The record of this job: {`${here}/${job}/document?paper=as-built`}</figcaption>
+    </figure>
   );
 }
 
