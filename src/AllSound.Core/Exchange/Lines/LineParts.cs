@@ -48,7 +48,7 @@ internal static partial class LineParts
     // Words of a wait before what is said again: "after 4 hrs third coat".
     private static Regex AfterWait =>
         field ??= new(
-            @"^(?:then\s+)?after\s+(?:another\s+)?(?:\d+|an?|one|two|three|four|five|six)\s*(?:h|hrs?|hours?|days?)\s+(?:the\s+)?(?=(?:second|third|fourth|2nd|3rd|4th|last|final)\b)",
+            @"^(?:then\s+)?after\s+(?:another\s+)?(?:\d+|an?|half\s+an|one|two|three|four|five|six)\s*(?:h|hrs?|hours?|days?|mins?|minutes?)\s+(?:the\s+)?(?=(?:second|third|fourth|2nd|3rd|4th|last|final)\b)",
             RegexOptions.IgnoreCase
         );
 
