@@ -329,7 +329,8 @@ internal sealed class SurfaceWork
             kinds.Add(TaskKind.Splash);
         }
 
-        if (space.Kind != SpaceKind.Room)
+        // The outer face of a window may be listed with the room that it lights.
+        if (space.Kind != SpaceKind.Room || surface?.Exposure == Exposure.Outside)
         {
             kinds.Add(TaskKind.Outside);
         }

@@ -1,14 +1,12 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
+using AllSound.Core.Climate;
 
 namespace AllSound.Core.Exchange;
 
 /// <summary>Manners that figures tell: how warm the face is, and how far from the dew point. Readings without a condition before them.</summary>
 internal static class MannerNumbers
 {
-    /// <summary>Degrees that a face has to be above the dew point, K. ISO 8502-4, from memory.</summary>
-    private const double LeastMargin = 3;
-
     /// <summary>From here on a face is too hot for paint, °C. Common practice.</summary>
     private const double Hottest = 36;
 
@@ -21,11 +19,12 @@ internal static class MannerNumbers
     {
         var face = FaceAt.Match(line);
         var dew = DewAt.Match(line);
-        if (face.Success && dew.Success && Celsius(face) - Celsius(dew) < LeastMargin)
+        // Of two figures of which one has its unit, both have it.
+        if (face.Success && dew.Success && Celsius(face, like: dew) - Celsius(dew, like: face) < Air.LeastMarginK)
         {
             yield return ("dew-point", dew.Index);
         }
-        else if (MarginOf.Match(line) is { Success: true } margin && Kelvin(margin) < LeastMargin)
+        else if (MarginOf.Match(line) is { Success: true } margin && Kelvin(margin) < Air.LeastMarginK)
         {
             yield return ("dew-point", margin.Index);
         }
@@ -36,7 +35,8 @@ internal static class MannerNumbers
         }
     }
 
-    private static double Celsius(Match said) => Fahrenheit(said) ? (Number(said) - 32) / 1.8 : Number(said);
+    private static double Celsius(Match said, Match? like = null) =>
+        Fahrenheit(said) || (!said.Groups["c"].Success && like is not null && Fahrenheit(like)) ? (Number(said) - 32) / 1.8 : Number(said);
 
     private static double Kelvin(Match said) => Fahrenheit(said) ? Number(said) / 1.8 : Number(said);
 
@@ -47,7 +47,7 @@ internal static class MannerNumbers
 
     private const string Figure = @"(?<n>-?\d{1,3}(?:[.,]\d)?)\s*(?:°\s*|deg(?:rees?)?\s*)?";
 
-    private const string Unit = @"(?:(?<f>f|fahrenheit)|c|celsius|(?<=°\s?|deg\s?|degrees\s?))\b";
+    private const string Unit = @"(?:(?<f>f|fahrenheit)|(?<c>c|celsius)|(?<=°\s?|deg\s?|degrees\s?))\b";
 
     private const string Unconditional = @"(?<!\b(?:if|when|unless|until|till|once|never|not|stop|below|under|above|over|than)\s+(?:\w+\s+){0,3})";
 
@@ -60,7 +60,7 @@ internal static class MannerNumbers
             RegexOptions.IgnoreCase
         );
 
-    private static Regex DewAt => field ??= new(@"\bdew\s*point\s+(?:(?:is|was|at|of|reads?)\s+){0,2}" + Figure + @"(?:(?<f>f)\b)?", RegexOptions.IgnoreCase);
+    private static Regex DewAt => field ??= new(@"\bdew\s*point\s+(?:(?:is|was|at|of|reads?)\s+){0,2}" + Figure + @"(?:(?:(?<f>f)|(?<c>c))\b)?", RegexOptions.IgnoreCase);
 
     private static Regex MarginOf =>
         field ??= new(
