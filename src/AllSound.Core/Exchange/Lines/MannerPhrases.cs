@@ -356,7 +356,7 @@ internal static class MannerPhrases
             "hot-radiator",
             @"\b(?:radiator|pipes?|heating)\b[^.;]*\b(?:hot|warm|on|running)\b[^.;]*\b(?:paint\w*|coat\w*|dry\w*|dries)|\bheating\s+(?:\w+\s+)?ticking\b"
                 + @"|\b(?:leave|keep)\w*\s+(?:the\s+)?(?:heating|radiators?|rads?)\s+(?:on|running|warm|hot|low)\b|\bpaint\w*\b[^.;]*\b(?:hot|warm)\s+(?:radiator|pipes?)"
-                + @"|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm)\b|\bwhile\s+(?:(?:it|they|the\s+\w+)(?:\s+(?:is|are)|'?s|'?re)?\s+|still\s+)*(?:hot|warm)\b"
+                + @"|\b(?:leave|keep|left|kept)\s+(?:it|them)\s+(?:hot|warm|on\s+(?:so|to\s+(?:dry|speed|help)))\b|\bwhile\s+(?:(?:it|they|the\s+\w+)(?:\s+(?:is|are)|'?s|'?re)?\s+|still\s+)*(?:hot|warm)\b"
                 + @"|\b(?:heating|boiler|rads?|radiators?)\s+(?:stays?|left|kept|still)\s+(?:on|hot|warm|running)\b"
         ),
     ];

@@ -71,6 +71,12 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
             at => at.Act?.Product is { Carrier: Carrier.Water, Cover: Cover.EnamelWater } && at.Now.Get(Facets.Cover) == Cover.Masonry,
             Passing.Noted
         ),
+        // What is left of nicotine and soot once they are washed off is faint, and a waterborne block is sold for it: an alkyd or shellac one is surer.
+        new(
+            [.. Needs.All.Where(n => n.Id == "tar-faint")],
+            at => at.Start.Get(Facets.Soil) is Soil.Tarry or Soil.Sooty && at.Now.Get(Facets.Soil) == Soil.Clean,
+            Passing.Noted
+        ),
         // Two-part filler sets by itself, and raw wood takes no water out of it.
         new([GroundNeeds.WoodPrimedForFiller], at => at.Act?.Operation.Id == "rp_wood_fill", Passing.Idle),
         // Whoever flats a film on plaster wet wipes as he goes: bare only by the way, it bears the damp.
