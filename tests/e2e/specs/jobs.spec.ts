@@ -118,6 +118,7 @@ test("from nothing to a printed client summary by keyboard alone, within a hundr
   )
     await press("Tab");
   await press("ArrowRight");
+  await expect(page.getByRole("radio", { name: "Specification in full" })).toBeChecked();
   await press("ArrowRight");
   await expect(page.getByRole("radio", { name: "For the client" })).toBeChecked();
   await expect(page.getByText("Fourth wall").first()).toBeVisible();

@@ -137,8 +137,11 @@ function Frame({ jobId, mode, onMode }: Props & { jobId: string }) {
       if (typing || e.ctrlKey || e.metaKey || e.altKey) return;
       const number = Number(e.key);
       if (e.key === "?") setHelp(true);
-      else if (number >= 1 && number <= views.length) go({ view: views[number - 1] });
-      else if (e.key === "j") turn(1);
+      else if (number >= 1 && number <= views.length) {
+        go({ view: views[number - 1] });
+        // What had the focus goes with its view: Tab begins in the new one, and not at the head of the page.
+        document.getElementById("sheet")?.focus({ preventScroll: true });
+      } else if (e.key === "j") turn(1);
       else if (e.key === "k") turn(-1);
       else if (e.key === "u") edit.undo();
       else if (e.key === "U") edit.redo();
