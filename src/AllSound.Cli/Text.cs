@@ -219,6 +219,10 @@ internal static class Text
             to.WriteLine(
                 $"{surface.Title} ({surface.Id}): {Say($"{surface.AreaM2} m2")}{(surface.LengthM > 0 ? Say($", {surface.LengthM} m") : "")}; {(surface.Waits ? "stopped; once freed: " : "")}{surface.Option ?? "stopped, or nothing meets the brief"}"
             );
+            if (surface.SlowedSays is { } slowed)
+            {
+                to.WriteLine($"  {Say(slowed)}");
+            }
         }
 
         to.WriteLine();

@@ -80,6 +80,17 @@ public sealed class SlowingTests
     }
 
     [Fact]
+    public void It_is_said_with_its_reasons_and_not_where_nothing_holds()
+    {
+        Assert.Null(Slowing.Says([]));
+        Assert.Equal("Work takes 1.15 times as long: work up to 4.2 m.", Slowing.Says([new("work up to 4.2 m", 1.15)]));
+        Assert.Equal(
+            "Work takes 1.44 times as long: work up to 4.2 m (1.15), people live or work there meanwhile (1.25).",
+            Slowing.Says([new("work up to 4.2 m", 1.15), new("people live or work there meanwhile", 1.25)])
+        );
+    }
+
+    [Fact]
     public void Work_on_the_face_takes_longer_and_setting_up_does_not()
     {
         var act = Operations.Acts.First(a => a.Operation.Id == "tc_emul_roll");

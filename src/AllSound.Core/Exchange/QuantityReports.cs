@@ -32,6 +32,7 @@ public sealed record SlowingReport([property: Prose] string What, double Times);
 /// <param name="Waits">True when the surface is held: it is the plan once it is freed.</param>
 /// <param name="Items">Items.</param>
 /// <param name="Slowed">By what its work takes longer than the paces say: all are multiplied.</param>
+/// <param name="SlowedSays">The same in a sentence; null where nothing does.</param>
 public sealed record SurfaceQuantitiesReport(
     string Id,
     string Title,
@@ -41,7 +42,8 @@ public sealed record SurfaceQuantitiesReport(
     [property: Prose] string? Option,
     bool Waits,
     ImmutableArray<ItemReport> Items,
-    ImmutableArray<SlowingReport> Slowed
+    ImmutableArray<SlowingReport> Slowed,
+    [property: Prose] string? SlowedSays
 );
 
 /// <summary>So many packs.</summary>

@@ -105,7 +105,8 @@ public static class Reporting
                     s.Option?.Name,
                     s.Waits,
                     [.. s.Items.Select(i => new ItemReport(i.Step.Number, i.Step.Act.Operation.Id, i.Material, i.Title, i.Unit, Math.Round(i.Amount, 3)))],
-                    [.. specified[s.SurfaceId].Appraised.Extents.Slowed.Select(x => new SlowingReport(x.What, Math.Round(x.Times, 3)))]
+                    [.. specified[s.SurfaceId].Appraised.Extents.Slowed.Select(x => new SlowingReport(x.What, Math.Round(x.Times, 3)))],
+                    Slowing.Says(specified[s.SurfaceId].Appraised.Extents.Slowed)
                 )),
             ],
             ToBuy(job, taken.Materials),

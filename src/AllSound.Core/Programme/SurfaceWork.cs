@@ -330,7 +330,8 @@ internal sealed class SurfaceWork
         }
 
         // The outer face of a window may be listed with the room that it lights.
-        if (space.Kind != SpaceKind.Room || surface?.Exposure == Exposure.Outside)
+        var outside = space.Kind != SpaceKind.Room || surface?.Exposure == Exposure.Outside;
+        if (outside)
         {
             kinds.Add(TaskKind.Outside);
         }
@@ -357,7 +358,7 @@ internal sealed class SurfaceWork
                 act.Operation.Id,
                 labour,
                 act.Leaves?.Least ?? 0,
-                coat && act.Product is { } product && surface is not null && space.Kind != SpaceKind.Room
+                coat && act.Product is { } product && surface is not null && outside
                     ? new CoatedFace(new CoatLimits(product, TimeSpan.FromHours(hours)), space, surface.Brief.Reflectance)
                     : null
             )

@@ -46,7 +46,7 @@ public sealed record Extents(
     public ImmutableArray<Slowing> Slowed { get; init; } = [];
 
     /// <summary>How many times as long the work on it takes as the paces say.</summary>
-    public double Times => Slowed.Aggregate(1.0, (times, s) => times * s.Times);
+    public double Times => Slowing.TimesOf(Slowed);
 
     /// <summary>Cross-section of the joint, square millimetres; null where it was not measured.</summary>
     public double? JointSectionMm2 { get; init; }

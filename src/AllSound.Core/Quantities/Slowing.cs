@@ -47,6 +47,17 @@ public sealed record Slowing(string What, double Times)
         return [.. slowed.Where(s => s.Times != 1)];
     }
 
+    /// <summary>How many times as long work takes where all of them hold.</summary>
+    public static double TimesOf(ImmutableArray<Slowing> slowed) => slowed.Aggregate(1.0, (times, s) => times * s.Times);
+
+    /// <summary>The same in a sentence, with why; null where nothing holds.</summary>
+    public static string? Says(ImmutableArray<Slowing> slowed) =>
+        slowed.IsEmpty
+            ? null
+            : $"Work takes {Figure(TimesOf(slowed))} times as long: {string.Join(", ", slowed.Select(s => slowed.Length > 1 ? $"{s.What} ({Figure(s.Times)})" : s.What))}.";
+
+    private static string Figure(double times) => times.ToString("0.##", CultureInfo.InvariantCulture);
+
     /// <summary>How many times as long work takes between two heights: each band by the part of the height that lies in it.</summary>
     /// <param name="bottom">Lower edge above where one stands, metres, 0 or more.</param>
     /// <param name="top">Upper edge, metres, not below the lower one.</param>

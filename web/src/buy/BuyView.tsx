@@ -6,7 +6,6 @@ import { gallonsText, hoursText, useSpeech } from "../shell/words";
 import { PriceLists } from "./PriceLists";
 import { PricePanel } from "./PricePanel";
 import { StorePanel } from "./StorePanel";
-import { slowedText } from "./slowed";
 import { Tins } from "./Tins";
 
 /** What has to be bought for everything chosen in the job, tin by tin, what is in the store, and what it is all offered for. */
@@ -150,7 +149,7 @@ export function BuyView() {
                   {s.waits && "Stopped; once freed: "}
                   {s.option ?? "Stopped, or nothing meets the brief: not measured."}
                 </p>
-                {slowedText(s.slowed) && <p className="small soft">{slowedText(s.slowed)}</p>}
+                {s.slowedSays && <p className="small soft">{s.slowedSays}</p>}
                 <ul className="small">
                   {s.items
                     .filter((i) => i.unit === "L")

@@ -28,7 +28,7 @@ export function PricePanel() {
   const save = (what: string, change: Partial<Schemas["Job"]>) =>
     edit.session.edit(what, [{ key: `job:${job.id}`, before: record, after: { ...record, ...change } }]);
   const set = (what: string, change: Partial<Rates>) => save(what, { rates: { ...rates, ...change } });
-  const number = (label: string, word: string, name: keyof Rates, usual: number, most: number, step = 1) => (
+  const number = (label: string, word: string, name: keyof Rates, usual: number, most: number, step = 1, least = 0) => (
     <span>
       <label className="soft small" htmlFor={`rate-${name}`}>
         {label}
@@ -36,7 +36,7 @@ export function PricePanel() {
       <DraftBox
         id={`rate-${name}`}
         label={label}
-        least={0}
+        least={least}
         most={most}
         step={step}
         value={(rates?.[name] as number | undefined) ?? usual}
@@ -62,9 +62,9 @@ export function PricePanel() {
         </div>
         <fieldset className="rates">
           <legend className="soft small">Work takes how many times as long</legend>
-          {number("where people live", "Time where people live", "occupiedTime", 1.25, 3, 0.05)}
-          {number("in a small room", "Time in a small room", "smallRoomTime", 1.25, 3, 0.05)}
-          {number("with this crew", "Time with this crew", "crewTime", 1, 3, 0.05)}
+          {number("where people live", "Time where people live", "occupiedTime", 1.25, 3, 0.05, 1)}
+          {number("in a small room", "Time in a small room", "smallRoomTime", 1.25, 3, 0.05, 1)}
+          {number("with this crew", "Time with this crew", "crewTime", 1, 3, 0.05, 0.3)}
         </fieldset>
         {data && (
           <table className="take" aria-label="From cost to price">

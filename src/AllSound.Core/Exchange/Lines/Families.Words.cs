@@ -63,7 +63,7 @@ internal static partial class Families
     // Wiped over it flashes off; washed with spirit and water it does not.
     private static Regex OnlyWiped => field ??= new(@"^(?:then\s+)?wip\w*\b(?!.*\b(?:wash|water|polish|shellac)\b)", RegexOptions.IgnoreCase);
 
-    private static Regex Tile => field ??= new(@"\btiles?\b", RegexOptions.IgnoreCase);
+    private static Regex TilePrimer => field ??= new(@"\btiles?\s+primer\b|\bprim\w*\s+(?:the\s+)?tiles?\b", RegexOptions.IgnoreCase);
 
     private static Regex WoodPrimer => field ??= new(@"\b(?:wood|timber)\s+primer\b", RegexOptions.IgnoreCase);
 
@@ -258,7 +258,10 @@ internal static partial class Families
     private static Regex Metal => field ??= new(@"\b(?:metal|steel|iron|rust\w*|galv\w*|zinc|screws?|bolts?|welds?)\b", RegexOptions.IgnoreCase);
 
     private static Regex Machine =>
-        field ??= new(@"\b(?:orbital|delta|palm|belt|drum|edger|disc|machine|power|electric|sanders?|grinder|ground|flap|drill|wheel)\b", RegexOptions.IgnoreCase);
+        field ??= new(
+            @"\b(?:orbital|delta|palm|belt|drum|edger|disc|machine|power|electric|sanders?|grinder|ground(?=\s+(?:to|off|back|down|out|smooth|bright|clean)\b)|flap|drill|wheel)\b",
+            RegexOptions.IgnoreCase
+        );
 
     private static Regex Thinned =>
         field ??= new(

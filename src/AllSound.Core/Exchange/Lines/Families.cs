@@ -325,7 +325,7 @@ internal static partial class Families
             && !(operation.Id == "se_limewater" && !Lime.IsMatch(part))
             && !(operation.Id == "ab_concrete" && Rub.IsMatch(part) && !Coarse.IsMatch(part) && !Grind.IsMatch(part))
             && !(operation.Role == CoatRole.Primer && SpotOnFiller.IsMatch(part))
-            && !(operation.Id is "sp_fill" or "sp_wood" && Tile.IsMatch(part))
+            && !(operation.Id is "sp_fill" or "sp_wood" && TilePrimer.IsMatch(part))
             && !(operation.Id is "sp_fill" && WoodPrimer.IsMatch(part) && !Spot.IsMatch(part) && !SpotOnFiller.IsMatch(part))
             && !(operation.Id is "sp_fill" && OneCoat.IsMatch(part) && !Spot.IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall.IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")

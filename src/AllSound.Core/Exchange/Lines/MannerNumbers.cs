@@ -7,7 +7,7 @@ namespace AllSound.Core.Exchange;
 /// <summary>Manners that figures tell: how warm the face is, and how far from the dew point. Readings without a condition before them.</summary>
 internal static class MannerNumbers
 {
-    /// <summary>From here on a face is too hot for paint, °C. Common practice.</summary>
+    /// <summary>From here on paint dries too fast on a face, °C; a survey stops at a higher one. Common practice.</summary>
     private const double Hottest = 36;
 
     // No face in the sun is hotter; what is said of more is a lamp or a gun.
@@ -54,7 +54,7 @@ internal static class MannerNumbers
     private static Regex FaceAt =>
         field ??= new(
             Unconditional
-                + @"\b(?:steel|metal|face|surface|substrate|walls?|slab|roof|boards?|sheets?|panels?|deck|door)\s+(?:temp\w*\s+)?(?:(?:is|are|was|at|reads?|of)\s+){0,2}"
+                + @"\b(?:steel|metal|face|surface|substrate|walls?|slab|roof|boards?|sheets?|panels?|deck|door)\s+(?:temp\w*\s+)?(?:(?:is|are|was|were|at|reads?|of)\s+){0,2}"
                 + Figure
                 + Unit,
             RegexOptions.IgnoreCase

@@ -335,11 +335,7 @@ internal static class MannerPhrases
         Said("moving-parts-painted", @"\b(?:paint|coat)\w*\s+over\s+(?:the\s+)?(?:\w+\s+and\s+)?(?:hinges|pivots?|drop\s+ladder|counterweight|latches)\b"),
         Said("paper-mask", @"\bpaper\s+(?:dust\s+)?mask\b"),
         Said("board-on-damp", @"\b(?:drywall|plasterboard|studs|boards?|lining)\b[^.;]*\b(?:straight|tight|hard)\s+(?:on|against|to)\b"),
-        Said(
-            "hot-sun",
-            @"(?<!\b(?:if|when|unless|until|till|while|once)\s+(?:the\s+)?)\b(?:sheets?|metal|steel|panels?|door|wall|roof|face|surface)\s+(?:is|are|was|were)\s+(?:at\s+)?(?:3[6-9]|[4-9]\d)\s*(?:deg\w*|°\s*c?|c\b)"
-                + @"|\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"
-        ),
+        Said("hot-sun", @"\bin\s+(?:the\s+)?(?:full|hot|midday|blazing|direct)\s+sun\b|\bhot\s+to\s+(?:the\s+)?touch\b|\bsun\s+on\s+it\b"),
         Said(
             "early-use",
             @"\b(?:car|cars|drive|driven|forklift|rugs?|furniture|mats?|shower|bath|books|load|tools|foot\s*traffic|walk\w*)\b[^.;]*\b(?:same|that)\s+(?:evening|night|day)\b"
