@@ -91,6 +91,7 @@ public sealed class CatalogueTests
             Needs.FilmGone,
             Needs.FullFinish,
             Needs.FloorFinish,
+            Needs.VarnishBuilt,
             Needs.LimewashBuilt,
             Needs.ReliefGone,
             GroundNeeds.JointSealed,

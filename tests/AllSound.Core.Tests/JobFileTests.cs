@@ -1,4 +1,5 @@
 using AllSound.Core.Exchange;
+using AllSound.Core.Surfaces;
 using AllSound.Testing;
 using Xunit;
 
@@ -88,6 +89,28 @@ public sealed class JobFileTests
             var (job, faults) = JobFile.Read(new string(text)[..random.Next(10, text.Length)]);
             Assert.True(job is not null || faults.Length > 0);
         }
+    }
+
+    [Theory]
+    [InlineData("elevation", "", Exposure.Outside)]
+    [InlineData("roofSlope", "", Exposure.Outside)]
+    [InlineData("room", "", Exposure.Inside)]
+    [InlineData("room", """, "exposure": "outside" """, Exposure.Outside)]
+    [InlineData("elevation", """, "exposure": "inside" """, Exposure.Inside)]
+    public void A_face_of_an_elevation_stands_in_the_weather_unless_the_file_says_inside(string kind, string exposure, Exposure expected)
+    {
+        var (job, faults) = JobFile.Read(
+            $$"""
+            {"format": "allsound.job/1", "id": "j", "title": "Job", "jurisdiction": "GB", "buildings": [
+              {"id": "a", "title": "A", "spaces": []},
+              {"id": "b", "title": "B", "spaces": [
+                {"id": "r", "title": "Room", "kind": "room", "surfaces": []},
+                {"id": "e", "title": "There", "kind": "{{kind}}", "surfaces": [
+                  {"id": "s", "title": "Face", "element": "wall", "substrate": "pebbledash"{{exposure}}}]}]}]}
+            """
+        );
+        Assert.Empty(faults);
+        Assert.Equal(expected, Assert.Single(job!.Surfaces()).Surface.Exposure);
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using AllSound.Core.Jobs;
 using AllSound.Core.Surfaces;
 
 namespace AllSound.Core.Assessment;
@@ -10,6 +11,22 @@ internal static class Freshness
         days is { } age && DaysToDry(ground) is { } needed && age < needed
             ? FormattableString.Invariant($"{age:0.#} days old: taken as still drying until a reading says otherwise (about {needed} days as a rule).")
             : null;
+
+    /// <summary>Has such fabric water of its own, of mixing or of the mould: by its age, by its name, or since it is bare and found to be new work?</summary>
+    /// <param name="ground">The substrate.</param>
+    /// <param name="surface">The surface, for its age, coats and signs.</param>
+    public static bool OwnWater(Substrate ground, Surface surface) =>
+        surface.AgeDays is { } age
+            ? NotDry(ground, age) is not null
+            : NewByName(ground)
+                || (DaysToDry(ground) is not null && surface is { Layers: { IsEmpty: true } } && surface.Signs.Any(s => s is { Sign: "s_new_work", Present: true }));
+
+    /// <summary>Is such fabric new, and never yet painted? What is new carries nothing of the years of the building round it.</summary>
+    /// <param name="ground">The substrate.</param>
+    /// <param name="surface">The surface, for its age and coats.</param>
+    public static bool NewAndBare(Substrate ground, Surface surface) => surface.Layers is { IsEmpty: true } && (surface.AgeDays is not null || NewByName(ground));
+
+    private static bool NewByName(Substrate ground) => ground is Substrate.GypsumNew or Substrate.LimeNew;
 
     /// <summary>Is cement or lime of this age still strongly alkaline?</summary>
     public static bool Alkaline(Substrate ground, double? days) =>

@@ -126,11 +126,31 @@ internal static class SignFacts
             }
         }
 
+        // What comes back through every coat of a dry wall is blocked, whatever it was.
+        if (
+            surface.Signs.Any(s => s is { Sign: "s_returns", Present: true })
+            && facts
+                is {
+                    Ink: null,
+                    Tar: not true,
+                    WaterStainShare: not > 0,
+                    Salts: not true,
+                    Mould: not true,
+                    LiveCrack: not true,
+                    Moisture: null or Moisture.Dry,
+                    DampSource: null or DampSource.None or DampSource.Cured
+                }
+            && Substrates.Find(surface.Substrate)?.Family == SubstrateFamily.Plaster
+        )
+        {
+            facts = facts with { Ink = true };
+        }
+
         // What was laid weeks ago is damp with its own water, unless something points to another.
         if (
             surface.Facts.DampSource is null
             && Substrates.Find(surface.Substrate) is { } substrate
-            && Freshness.NotDry(substrate.Value, surface.AgeDays) is not null
+            && Freshness.OwnWater(substrate.Value, surface)
             && !surface.Signs.Any(s => s.Present && OtherWater.Contains(s.Sign))
         )
         {

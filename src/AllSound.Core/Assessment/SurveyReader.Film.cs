@@ -111,6 +111,11 @@ internal sealed partial class SurveyReader
             (lead, why) = (Lead.Presumed, "Old oil or lead paint is recorded, and lead not tested: treated as lead paint whatever the year.");
         }
 
+        if (lead == Lead.Presumed && Freshness.NewAndBare(substrate.Value, surface))
+        {
+            (lead, why) = (Lead.ProvedAbsent, "New and never painted: no lead paint to be expected on it, whatever the building's age.");
+        }
+
         var red = surface.Layers?.Any(l => l.Coating == KindredCoatings.RedLead) == true;
         if (red)
         {

@@ -47,7 +47,12 @@ internal sealed partial class SurveyReader
             Put(F.DampSource, DampSource.Open);
             Note(F.DampSource, (byte)DampSource.Open, Resolved.Inferred, "Water lies on it: falls and drips are mended first.", "T_leak");
         }
-        else if (facts.DampSource == DampSource.None && moisture >= Moisture.Damp && !stained && (fresh is not null || Chilled() == Chill.TooCold))
+        else if (
+            facts.DampSource == DampSource.None
+            && moisture >= Moisture.Damp
+            && !stained
+            && (Freshness.OwnWater(substrate.Value, surface) || Chilled() == Chill.TooCold)
+        )
         {
             // Water of building, or dew on a cold face: no source to be mended, it only has to dry.
             Put(F.DampSource, DampSource.None);

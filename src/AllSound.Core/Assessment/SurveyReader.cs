@@ -71,12 +71,18 @@ internal sealed partial class SurveyReader(Job job, Building building, Space spa
         );
         Put(F.Step, Yes(broken && !ExistingCoatings.Washes.Contains(film)));
         Put(F.Bare, bare > 0 ? Bare.Raw : Bare.None);
+        // Laitance: a coat on it comes off with it (EN 1504-10, from memory).
+        var skinned = !hasFilm && substrate.Value == Substrate.ConcreteCast && surface.Element is Element.Floor or Element.Step;
         Known(
             F.Powder,
-            facts.Powdery is { } p ? (p ? Powder.Friable : Powder.None) : null,
-            Powder.None,
-            Resolved.Assumed,
-            "Assumes that the ground does not powder: rub it with a dark cloth.",
+            facts.Powdery is { } p ? (p ? Powder.Friable : Powder.None)
+                : skinned && facts.Key == Key.Abraded ? Powder.None
+                : null,
+            skinned ? Powder.Friable : Powder.None,
+            skinned ? Resolved.Presumed : Resolved.Assumed,
+            skinned
+                ? "A bare concrete floor has a weak skin until it is ground: assumed, unless it was ground and a dark cloth stays clean."
+                : "Assumes that the ground does not powder: rub it with a dark cloth.",
             "T_rub",
             quiet: bare == 0
         );

@@ -45,6 +45,7 @@ public static partial class JobFile
             return (null, [fault!]);
         }
 
+        job = ImpliedExposure.Fill(job, text);
         var faults = JobSense.Faults(job, thisYear);
         return faults.IsEmpty ? (job, []) : (null, faults);
     }

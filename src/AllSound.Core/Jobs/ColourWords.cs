@@ -83,6 +83,45 @@ public static class ColourWords
             : hue;
     }
 
+    // Of stains and varnishes, though they name hues: "dark oak", "red mahogany", "brown".
+    private static readonly string[] OfWood =
+    [
+        "oak",
+        "walnut",
+        "mahogany",
+        "teak",
+        "pine",
+        "cedar",
+        "chestnut",
+        "rosewood",
+        "ebony",
+        "cherry",
+        "beech",
+        "ash",
+        "maple",
+        "larch",
+        "wood",
+        "honey",
+        "amber",
+        "golden",
+        "clear",
+        "natural",
+        "colourless",
+        "transparent",
+        "translucent",
+        "stain",
+        "stained",
+        "varnish",
+        "brown",
+        "chocolate",
+        "tan",
+        "gold",
+    ];
+
+    /// <summary>True for colours that only paint gives wood: white, sage, dark red; false for those of wood and stain, and where no hue is named.</summary>
+    public static bool OfPaint(string? words) =>
+        words is not null && Parts(words) is var parts && Array.Exists(parts, Hues.ContainsKey) && !Array.Exists(parts, OfWood.Contains);
+
     /// <summary>True for colours that hide badly whatever they reflect.</summary>
     public static bool HidesBadly(string? words) => words is not null && Array.Exists(Parts(words), p => HideBadly.Contains(p, StringComparer.OrdinalIgnoreCase));
 

@@ -27,7 +27,7 @@ public sealed record Surface
     /// <summary>Days since the fabric was put there, 0 to 3,650, where it is young: a skim of six days is not dry.</summary>
     public double? AgeDays { get; init; }
 
-    /// <summary>Inside or outside.</summary>
+    /// <summary>Inside or outside. Left out of a file: outside on an elevation or a roof slope, inside in a room.</summary>
     public Exposure Exposure { get; init; }
 
     /// <summary>Id of the wall of the space that it is, or lies on.</summary>

@@ -62,6 +62,7 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
             .. full ? [N.FullFinish] : Array.Empty<Need>(),
             .. full && finishes.Any(f => f.Cover == Cover.Limewash) ? [N.LimewashBuilt] : Array.Empty<Need>(),
             .. full && family == FinishFamily.Clear && surface.Element is Element.Floor or Element.Step ? [N.FloorFinish] : Array.Empty<Need>(),
+            .. full && family == FinishFamily.Clear && surface.Element is not (Element.Floor or Element.Step) ? [N.VarnishBuilt] : Array.Empty<Need>(),
             .. family == FinishFamily.Clear || finishes.All(f => f.Clear) ? [] : new[] { N.Hidden },
             N.LeadCleaned,
             .. start.Get(Facets.JointKind) == JointKind.Wet ? [GroundNeeds.JointSealed] : Array.Empty<Need>(),
@@ -127,7 +128,8 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         return surface.Element switch
         {
             // What was clear stays clear, and bare oak or teak inside is not painted over unasked.
-            _ when family == SubstrateFamily.Wood && StaysClear(start, substrate) => FinishFamily.Clear,
+            // A colour of paint is asked for in paint.
+            _ when family == SubstrateFamily.Wood && StaysClear(start, substrate) && !ColourWords.OfPaint(surface.Brief.Colour) => FinishFamily.Clear,
             Element.Floor or Element.Step => FinishFamily.Floor,
             Element.Radiator => FinishFamily.Radiator,
             // A bath of iron or steel too: it stands in water.

@@ -119,6 +119,7 @@ internal static class Coating
             // What is made for some grounds belongs on those, bare or not.
             yield return operation.OverAnyGround ? Compatibility.Ground(product) : Compatibility.OwnGround(product);
             yield return P.GroundKeyed;
+            yield return GroundNeeds.NibsGone;
             yield return Compatibility.Prepared(product);
         }
 

@@ -234,6 +234,19 @@ public static class GroundNeeds
         )
         .Otherwise("there are lumps or brush ropes in the old film");
 
+    /// <summary>Nibs off bare plaster. Rubbing after the mist coat is a way too, so it is only a note.</summary>
+    public static readonly Need NibsGone = Add(
+            "nibs-gone",
+            "nibs and splashes are off the bare plaster",
+            "Nibs show through every coat, and come off with the coat on them.",
+            Severity.Note,
+            Practice,
+            F.Lumps.Is(Presence.None),
+            F.Film.IsNot(Film.None),
+            F.Substrate.IsNot([.. Substrates.Family(SubstrateFamily.Plaster)])
+        )
+        .Otherwise("nibs and splashes stand on the bare plaster");
+
     /// <summary>Filler rubbed down.</summary>
     public static readonly Need FillFlush = Add(
         "fill-flush",

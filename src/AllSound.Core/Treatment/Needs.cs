@@ -149,6 +149,19 @@ public static class Needs
         )
         .Otherwise("there are fewer than three coats of varnish on bare boards");
 
+    /// <summary>Varnish on bare wood built up.</summary>
+    public static readonly Need VarnishBuilt = Add(
+            "varnish-built",
+            "varnish on bare wood is built up in three coats",
+            "Two coats of varnish on bare wood soon wear through.",
+            Severity.Poor,
+            Practice,
+            F.Topcoats.AtLeast(Count.Three),
+            F.Cover.IsNot(Cover.Varnish),
+            F.Film.IsNot(Film.None)
+        )
+        .Otherwise("there are fewer than three coats of varnish on bare wood");
+
     /// <summary>No old film left.</summary>
     public static readonly Need FilmGone = Add(
             "film-gone",

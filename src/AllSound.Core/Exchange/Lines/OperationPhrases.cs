@@ -262,7 +262,7 @@ internal static partial class OperationPhrases
         ["dc_lead_clean"] = ["lead clean", "hepa vacuum", "hepa wet wipe", "hepa", "clean lead", "lead dust clean", "vacuum lead"],
         ["dr_natural"] = ["allow dry", "leave dry", "let dry", "dry naturally", "allow plaster dry"],
         ["st_grind_floor"] = ["grind paint off floor", "grind coating off", "diamond grind paint"],
-        ["ab_plaster"] = ["dull plaster", "sand polished plaster", "key plaster"],
+        ["ab_plaster"] = ["dull plaster", "sand polished plaster", "key plaster", "nibs off plaster", "scrape nibs", "knife off nibs", "splashes off plaster"],
         ["ab_concrete"] = ["shotcapture", "diamond head", "grind floor", "diamond grind", "grind concrete", "scabble floor"],
         ["dr_wipe"] = ["wipe dry", "dry cloth", "towel dry", "mop dry"],
         ["dr_force"] = ["dehumidifier", "dehumidify", "force dry", "heaters dry"],

@@ -40,6 +40,16 @@ internal static class BriefNotes
             );
         }
 
+        if (
+            brief.Finish is null
+            && appraised.Family == SubstrateFamily.Wood
+            && appraised.Condition.Get(Facets.Film) is Film.Varnish or Film.Woodstain or Film.Oil or Film.Wax or Film.Shellac
+            && ColourWords.OfPaint(brief.Colour)
+        )
+        {
+            yield return $"\"{brief.Colour}\" is taken for paint, which hides the grain; for wood that shows, ask for a clear finish.";
+        }
+
         if (!clear && ColourWords.HidesBadly(brief.Colour))
         {
             yield return "Clean yellows, oranges and reds hide badly: have the undercoat tinted towards the finish, and allow one coat more where the ground still grins through.";

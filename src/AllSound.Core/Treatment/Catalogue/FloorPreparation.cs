@@ -19,6 +19,17 @@ internal static class FloorPreparation
         [.. Substrates.Family(SubstrateFamily.Plaster), Substrate.RenderCement, Substrate.RenderLime, Substrate.ConcreteCast]
     );
 
+    private static readonly Need NothingLaid = NeedRegistry
+        .Register(
+            "nothing-laid",
+            "nothing is laid on it yet",
+            "It is for the bare face: a coat that is on is rubbed down in its own way.",
+            Severity.Note,
+            Source.Practice,
+            [F.Cover.Is(Cover.None)]
+        )
+        .Otherwise("a coat is on it already");
+
     public static readonly ImmutableArray<Operation> All =
     [
         FilmStripping.Strip(
@@ -46,8 +57,9 @@ internal static class FloorPreparation
         {
             Id = "ab_plaster",
             Group = Group.Abrade,
-            Title = "Dull the polished plaster",
-            Do = "180 grit on a pole, damp, in circles until the shine is gone and not through the skin; wipe down with a wrung sponge.",
+            Title = "Take nibs and shine off bare plaster",
+            Do =
+                "Broad knife over nibs and splashes, then 180 grit on a pole, damp, where it stands up or shines and not through the skin; wipe down with a wrung sponge.",
             Needs =
             [
                 SiteNeeds.AccessSafe,
@@ -57,15 +69,17 @@ internal static class FloorPreparation
                 SiteNeeds.AsbestosAbsent,
                 Plastered,
                 FilmStripping.NoFilm,
+                NothingLaid,
                 GroundNeeds.FabricDry,
+                N.WashDry,
             ],
-            Gives = [Set(F.Key, Key.Abraded), Set(F.Dust, Presence.None)],
+            Gives = [Set(F.Key, Key.Abraded), Set(F.Lumps, Presence.None), Set(F.Dust, Presence.None)],
             Extent = Extent.Whole,
             Rate = 15,
             Uses = [new(Sundries.Abrasive, 0.05)],
             Leaves = new(Drying.Wash, 2, 4),
             Tool = "180 grit on a pole sander, damp",
-            Accept = "even dull face; a drop of water sinks in",
+            Accept = "smooth to the palm, even and dull; a drop of water sinks in",
             Protection = ["mask FFP2", "goggles"],
             Hazard = 1,
             School = "S10 wet",

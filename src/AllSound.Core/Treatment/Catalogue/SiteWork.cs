@@ -237,8 +237,9 @@ internal static class SiteWork
         {
             Id = "dr_natural",
             Group = Group.Dry,
-            Title = "Let it dry, with air and some heat",
+            Title = "Let it dry, with moving air",
             Do = "Open trickle vents, steady mild heat. Read it twice a week and write it down.",
+            DoOutside = "Wait through dry days with moving air; keep rain off with sheets that stand clear of the face. Read it twice a week and write it down.",
             Needs = [SiteNeeds.DampCured, TakesWater],
             Gives = [Set(F.Moisture, Moisture.Dry), BreathesNoMore],
             Extent = Extent.Once,

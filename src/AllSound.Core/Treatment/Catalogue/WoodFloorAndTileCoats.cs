@@ -25,7 +25,7 @@ internal static class WoodFloorAndTileCoats
             Group.Seal,
             CoatRole.None,
             "Seal end grain till it drinks no more",
-            "Primer brushed wet into every end and cut edge, two or three times, wet in wet.",
+            "The primer, or under a clear finish the finish itself, brushed wet into every end and cut edge, two or three times, wet in wet.",
             [],
             30,
             "no dull spots",
