@@ -97,7 +97,10 @@ internal sealed partial class SurveyReader
             {
                 // Vinyl paper is painted only where it was found to hold everywhere, or is to stay.
                 Substrate.PaperVinyl => facts.LoosePaper == false || (facts.LoosePaper is null && surface.Brief.KeepOldFilm) ? Paper.Sound : Paper.Failing,
-                Substrate.PaperLining => facts.LoosePaper == true ? Paper.Failing : Paper.Sound,
+                // Woodchip and embossed paper are painted as they are, unless a smooth wall is asked for.
+                Substrate.PaperLining => facts.LoosePaper == true || surface.Brief.Strip || (surface.Brief.Smooth && surface.Substrate == "paper_relief")
+                    ? Paper.Failing
+                    : Paper.Sound,
                 _ => Paper.None,
             }
         );
