@@ -14,6 +14,7 @@ internal static class SignFacts
         ["s_pop"] = (f, _) => f with { LooseFixings = f.LooseFixings ?? true },
         ["s_mc20"] = (f, _) => f.Wettest(Moisture.Damp) with { DampSource = f.DampSource ?? DampSource.Open },
         ["s_ring"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.02) },
+        ["s_end_first"] = (f, _) => f with { OpenEndGrain = f.OpenEndGrain ?? true },
         ["s_tide"] = (f, s) => f with { WaterStainShare = f.WaterStainShare ?? Share(s, 0.05) },
         ["s_sheets"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },
         ["s_flakes"] = (f, s) => f with { LooseShare = f.LooseShare ?? s.Share },

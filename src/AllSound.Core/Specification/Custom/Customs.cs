@@ -233,6 +233,9 @@ internal static class Customs
         new(Custom.Special, Operations("mc_fixings"), s => s.Ground == SubstrateFamily.Plaster),
         // Rusting nails under paint are punched and primed; changed only where they would show.
         new(Custom.Special, Operations("mc_fixings"), s => s.Start.Get(Facets.Fixings) == Soundness.Sound && s.Finish != FinishFamily.Clear),
+        // What was varnished is varnished again, and what was oiled is oiled: whoever wants it otherwise says so.
+        new(Custom.Special, Operations("tc_oil", "tc_wax"), s => s.Film == Film.Varnish),
+        new(Custom.Special, Operations("tc_varnish"), s => s.Film == Film.Oil),
         new(Custom.Exceptional, Operations("mc_gutter_joint"), s => s.Element != Element.Gutter),
         new(Custom.Exceptional, Operations("mc_lap_rivet", "mc_lap_seal", "mc_hole_brush", "mc_hole_patch"), s => !s.Metal),
     ];

@@ -35,7 +35,7 @@ internal static class Recommending
         if (StripDue(setting) && strips.Count > 0)
         {
             return (
-                Worth(strips),
+                Worth(strips, setting),
                 setting.PatchyClear
                     ? "Under a clear finish every worn or patched place shows: it is taken back to bare wood as a whole."
                     : FormattableString.Invariant(
@@ -46,7 +46,7 @@ internal static class Recommending
 
         var least = Cheapest(pool);
         // On metal what is cheapest has its primer, and the dearer one coat may do without; an oiled board is oiled again.
-        var pick = setting.Finish is FinishFamily.Metal or FinishFamily.Radiator ? least : Worth([.. pool.Where(o => !Strips(o) || Strips(least))]);
+        var pick = setting.Finish is FinishFamily.Metal or FinishFamily.Radiator ? least : Worth([.. pool.Where(o => !Strips(o) || Strips(least))], setting);
         if (pick != least)
         {
             return (
@@ -78,11 +78,11 @@ internal static class Recommending
     private static bool Strips(Option option) => option.Steps.Any(s => s.Act.Strips);
 
     // A tenth more that lasts a fifth longer for the money, or a third more that lasts much longer, is what a tradesperson would put on. Judgement.
-    private static Option Worth(IReadOnlyList<Option> options)
+    private static Option Worth(IReadOnlyList<Option> options, Setting setting)
     {
         var least = Cheapest(options);
         return options
-            .Where(o => SameKind(o, least))
+            .Where(o => SameKind(o, least, setting))
             .Where(o => Within(o, 1.1m, 0.8m) || Within(o, 1.35m, 0.6m))
             .OrderBy(o => o.Criteria.MoneyPerYear)
             .FirstOrDefault(least);
@@ -91,8 +91,9 @@ internal static class Recommending
             option.Criteria.Money <= least.Criteria.Money * money && option.Criteria.MoneyPerYear <= least.Criteria.MoneyPerYear * yearly;
     }
 
-    // Clear finishes are no matter of money alone: oil, wax, varnish and stain look and feel different.
-    private static bool SameKind(Option one, Option other) => Clear(one) is not { } kind || kind == Clear(other);
+    // What is oiled or waxed stays so: it is kept up in another way, and looks and feels different.
+    private static bool SameKind(Option one, Option other, Setting setting) =>
+        setting.Film is not (Film.Oil or Film.Wax or Film.Shellac) || Clear(one) is not { } kind || kind == Clear(other);
 
     private static string? Clear(Option option) => option.Steps.LastOrDefault(s => s.Act is { Operation.Role: CoatRole.Finish, Product.Clear: true })?.Act.Operation.Id;
 

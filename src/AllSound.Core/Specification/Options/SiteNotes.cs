@@ -10,7 +10,7 @@ namespace AllSound.Core.Specification;
 /// <summary>What the place asks of whoever does the work, said once for the surface.</summary>
 internal static class SiteNotes
 {
-    /// <summary>Sentences on cracks, stairs and air, and on water and carpets where the work is wet.</summary>
+    /// <summary>Sentences on cracks, coats that part, stairs and air, and on water and carpets where the work is wet.</summary>
     /// <param name="surface">The surface.</param>
     /// <param name="appraised">Its condition.</param>
     /// <param name="acts">What is done.</param>
@@ -21,6 +21,11 @@ internal static class SiteNotes
         if (wall && surface.Exposure == Exposure.Inside && surface.Signs.Any(s => s is { Sign: "s_crk_map", Present: true }))
         {
             yield return "A net of hair cracks that is filled and painted often opens again when the heating dries the wall. Lining paper under the paint hides it for longer: ask which is wanted.";
+        }
+
+        if (surface.Signs.Any(s => s is { Sign: "s_plane_inter" or "s_back_gloss" or "d_intercoat", Present: true }) && acts.Any(a => a.Strips))
+        {
+            yield return "It parts between two coats: only what lies above the parting has to come off. Where the coats below are hard and hold, stop there, key them and go on from the primer; that saves most of the stripping.";
         }
 
         if (surface.Element == Element.Step && facts.Occupied == true)
