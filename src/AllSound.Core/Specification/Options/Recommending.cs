@@ -91,9 +91,10 @@ internal static class Recommending
             option.Criteria.Money <= least.Criteria.Money * money && option.Criteria.MoneyPerYear <= least.Criteria.MoneyPerYear * yearly;
     }
 
-    // What is oiled or waxed stays so: it is kept up in another way, and looks and feels different.
+    // What is oiled or waxed stays so: it is kept up in another way, and looks and feels different. Limewash is renewed in limewash: silicate on it
+    // cannot be undone.
     private static bool SameKind(Option one, Option other, Setting setting) =>
-        setting.Film is not (Film.Oil or Film.Wax or Film.Shellac) || Clear(one) is not { } kind || kind == Clear(other);
+        setting.Film == Film.Limewash ? one == other : setting.Film is not (Film.Oil or Film.Wax or Film.Shellac) || Clear(one) is not { } kind || kind == Clear(other);
 
     private static string? Clear(Option option) => option.Steps.LastOrDefault(s => s.Act is { Operation.Role: CoatRole.Finish, Product.Clear: true })?.Act.Operation.Id;
 

@@ -350,7 +350,7 @@ internal static class MetalPreparation
             Title = "Pad plastic to a dull face",
             Do = "Grey nylon pad, little pressure, no heat; wipe with alcohol.",
             Needs = [SiteNeeds.AccessSafe, SiteNeeds.Covered, OnPlastic, SiteNeeds.LeadControlled, GroundNeeds.SoilOff, GroundNeeds.SiliconeOff, N.WashDry],
-            Gives = [Set(F.Key, Key.Abraded), Set(F.Dust, Presence.Present)],
+            Gives = [Set(F.Key, Key.Abraded), Set(F.Powder, Powder.None, F.Powder.Is(Powder.Friable)), Set(F.Dust, Presence.Present)],
             Extent = Extent.Whole,
             Rate = 8,
             RateNarrow = 14,

@@ -18,6 +18,29 @@ internal static class WoodFloorAndTileCoats
         .Register("not-shower", "water does not stand on it", "Standing water lifts any paint off tile.", Severity.Note, Source.Usual, [F.Moisture.Is(Moisture.Dry)])
         .Otherwise("water stands on it");
 
+    // Primer is not laid beside what is still to be rubbed: an order of work, and no fault where it was done otherwise.
+    private static readonly Need RubbedFirst = NeedRegistry
+        .Register(
+            "rubbed-first",
+            "the film beside it is rubbed down",
+            "Rubbing down later smears slurry and dust over the primer.",
+            Severity.Note,
+            Source.Practice,
+            [F.Film.Is(Film.None), F.Key.IsNot(Key.Shiny)]
+        )
+        .Otherwise("the film beside it is still to be rubbed down");
+
+    private static readonly Need FeatheredFirst = NeedRegistry
+        .Register(
+            "feathered-first",
+            "the edges of the film are feathered",
+            "Feathering later cuts through the primer.",
+            Severity.Note,
+            Source.Practice,
+            [F.Step.Is(Presence.None)]
+        )
+        .Otherwise("the edges of the film are still to be feathered");
+
     public static readonly ImmutableArray<Operation> All =
     [
         Coat(
@@ -43,6 +66,8 @@ internal static class WoodFloorAndTileCoats
                 GroundNeeds.SoilOff,
                 GroundNeeds.FabricDry,
                 GroundNeeds.GreyOff,
+                RubbedFirst,
+                FeatheredFirst,
                 SiteNeeds.LeadControlled,
                 N.WashDry,
             ],
