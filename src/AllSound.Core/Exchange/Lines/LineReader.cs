@@ -72,7 +72,7 @@ public static partial class LineReader
             read[read.IndexOf(sheeted)] = sheeted with { Step = step with { Or = [.. step.Or.Remove("ms_lead_setup"), "ms_lead_setup"] } };
         }
 
-        return read.ToImmutable();
+        return QuickCoats.Settled(read.ToImmutable());
     }
 
     private static List<ReadLine> OfOneDay(string line, int number, Element? element, Position at, ImmutableArray<OwnProduct> products)
