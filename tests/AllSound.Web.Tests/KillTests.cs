@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json.Nodes;
@@ -10,11 +11,14 @@ using Xunit;
 namespace AllSound.Web.Tests;
 
 /// <summary>
-/// The server killed outright under mixed load: edits, photos, files taken in, copies. Whatever it acknowledged is there afterwards, the file is
+/// The server killed outright under mixed load: edits, photos, files taken in, copies, and two phones that send lines of the log, and send a line
+/// again that got no answer. Whatever it acknowledged is there afterwards, the file is
 /// whole, and every copy taken is a state that was acknowledged.
 /// </summary>
 public sealed class KillTests
 {
+    private const int Phones = 2;
+
     private const string Wall = "/api/jobs/sallow-ferry/surfaces/stair-wall";
 
     private static CancellationToken Stop => TestContext.Current.CancellationToken;
@@ -29,6 +33,13 @@ public sealed class KillTests
         public HashSet<string> Photos { get; } = [];
 
         public int Imports { get; set; }
+
+        public ConcurrentDictionary<string, bool> Lines { get; } = [];
+
+        // By phone: the line that was sent and not answered yet.
+        public string?[] Unanswered { get; } = new string?[Phones];
+
+        public int Sent;
 
         public List<(string File, int Note, int Photos)> Copies { get; } = [];
     }
@@ -53,13 +64,14 @@ public sealed class KillTests
                 }
 
                 using var stop = new CancellationTokenSource();
-                var work = new[]
-                {
+                Task[] work =
+                [
                     Notes(program, known, stop.Token),
                     Skirting(program, known, stop.Token),
                     Photos(program, known, stop.Token),
                     Imports(program, known, stop.Token),
-                };
+                    .. Enumerable.Range(0, Phones).Select(phone => Log(program, known, phone, stop.Token)),
+                ];
                 var copies = Task.Run(() => Copies(program, known, folder, round, stop.Token), Stop);
                 var edits = known.Note + random.Next(2, 12);
                 while (Volatile.Read(ref noted) < edits)
@@ -96,6 +108,7 @@ public sealed class KillTests
         Assert.NotEmpty(known.Photos);
         Assert.True(known.Imports > 0);
         Assert.NotEmpty(known.Copies);
+        Assert.True(known.Lines.Count > kills);
     }
 
     private int noted;
@@ -114,6 +127,14 @@ public sealed class KillTests
         Volatile.Write(ref noted, wall);
         var photos = (await program.Client.GetFromJsonAsync<JsonArray>($"{Wall}/photos", Stop))!.Select(p => (string)p!["id"]!).ToHashSet();
         Assert.Subset(photos, known.Photos);
+        var log = (await program.Client.GetFromJsonAsync<JsonNode>("/api/jobs/sallow-ferry/site", Stop))!["log"]!
+            .AsArray()
+            .Select(l => (string)l!["entry"]!["id"]!)
+            .ToList();
+        Assert.Equal(log.Count, log.Distinct().Count());
+        Assert.Subset(log.ToHashSet(), known.Lines.Keys.ToHashSet());
+        // Nothing else is there but a line whose answer was cut off.
+        Assert.Subset(known.Lines.Keys.Concat(known.Unanswered.OfType<string>()).ToHashSet(), log.ToHashSet());
         var jobs = (await program.Client.GetFromJsonAsync<JsonArray>("/api/jobs", Stop))!.Select(j => (string)j!["id"]!).ToHashSet();
         Assert.Subset(jobs, Enumerable.Range(1, known.Imports).Select(n => $"import-{n}").ToHashSet());
     }
@@ -163,6 +184,29 @@ public sealed class KillTests
             }
         );
     }
+
+    private static async Task Log(Running program, Acknowledged known, int phone, CancellationToken stop) =>
+        await Until(
+            stop,
+            async () =>
+            {
+                var id = known.Unanswered[phone] ??= $"line-{phone}-{Interlocked.Increment(ref known.Sent)}";
+                var line = $$"""{"id":"{{id}}","at":"2026-12-07T09:00:00","surface":"stair-wall","kind":"note","text":"{{id}}"}""";
+                using var answer = await program.Client.PostAsync(
+                    "/api/jobs/sallow-ferry/changes",
+                    new StringContent(
+                        $$"""{"label":"log","token":"{{id}}","items":[{"kind":"entry","id":"{{id}}","version":0,"parent":"sallow-ferry","value":{{line}}}]}""",
+                        Encoding.UTF8,
+                        "application/json"
+                    ),
+                    Stop
+                );
+                answer.EnsureSuccessStatusCode();
+                _ = await answer.Content.ReadAsByteArrayAsync(Stop);
+                known.Lines[id] = true;
+                known.Unanswered[phone] = null;
+            }
+        );
 
     private static async Task Imports(Running program, Acknowledged known, CancellationToken stop) =>
         await Until(
