@@ -145,8 +145,11 @@ public sealed record Goal(ImmutableArray<Need> Needs, ImmutableArray<CoatingClas
         };
     }
 
+    /// <summary>Does the wood show through what lies on it?</summary>
+    internal static bool WasClear(in Condition start) => start.Get(Facets.Film) is Film.Varnish or Film.Woodstain or Film.Oil or Film.Wax or Film.Shellac;
+
     private static bool StaysClear(in Condition start, Substrate wood) =>
-        start.Get(Facets.Film) is Film.Varnish or Film.Woodstain or Film.Oil or Film.Wax or Film.Shellac
+        WasClear(start)
         || (start.Get(Facets.Film) == Film.None && start.Get(Facets.Exposure) == Exposure.Inside && wood is Substrate.HardwoodTannin or Substrate.HardwoodOily);
 
     private static bool IsSpecial(FinishFamily family) =>

@@ -32,7 +32,7 @@ internal static class BriefNotes
     {
         var brief = surface.Brief;
         var outside = surface.Exposure == Exposure.Outside;
-        var clear = brief.Finish == FinishFamily.Clear;
+        var clear = (brief.Finish ?? Goal.DefaultFinish(surface, appraised.Condition)) == FinishFamily.Clear;
         if (brief.Lrv is null && brief.Reflectance is { } guessed && !clear)
         {
             yield return FormattableString.Invariant(
@@ -40,12 +40,7 @@ internal static class BriefNotes
             );
         }
 
-        if (
-            brief.Finish is null
-            && appraised.Family == SubstrateFamily.Wood
-            && appraised.Condition.Get(Facets.Film) is Film.Varnish or Film.Woodstain or Film.Oil or Film.Wax or Film.Shellac
-            && ColourWords.OfPaint(brief.Colour)
-        )
+        if (brief.Finish is null && appraised.Family == SubstrateFamily.Wood && Goal.WasClear(appraised.Condition) && ColourWords.OfPaint(brief.Colour))
         {
             yield return $"\"{brief.Colour}\" is taken for paint, which hides the grain; for wood that shows, ask for a clear finish.";
         }
