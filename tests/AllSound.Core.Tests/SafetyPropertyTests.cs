@@ -210,7 +210,7 @@ public sealed class SafetyPropertyTests
                 var audited = Auditor.Audit(job.Rates, surface, specified.Appraised, Demo.Sequence(option));
                 Assert.True(
                     audited.Faults.IsEmpty,
-                    $"seed {seed}, {surface.Id}, {option.Name}: {string.Join("; ", audited.Faults.Select(f => $"step {f.Step} {f.Need}"))}"
+                    $"seed {seed}, {surface.Id}, {option.Name}: {string.Join("; ", audited.Faults.Select(f => $"step {f.Step} {f.Id}: {f.Problem}"))}"
                 );
                 Assert.DoesNotContain(specified.Options, other => other.Criteria.Beats(option.Criteria));
             }

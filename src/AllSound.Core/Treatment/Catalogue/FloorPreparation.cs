@@ -70,6 +70,7 @@ internal static class FloorPreparation
                 Plastered,
                 FilmStripping.NoFilm,
                 NothingLaid,
+                GroundNeeds.GreaseOff,
                 GroundNeeds.FabricDry,
                 N.WashDry,
             ],
