@@ -32,6 +32,18 @@ public sealed class NewAndClearTests
         Assert.Equal(lead ? Lead.Presumed : Lead.ProvedAbsent, condition.Get(Facets.Lead));
     }
 
+    [Theory]
+    [InlineData(Element.Door, "sw", Lead.Presumed)]
+    [InlineData(Element.Railing, "iron_cast", Lead.Presumed)]
+    [InlineData(Element.Wall, "brick_soft", Lead.Presumed)]
+    [InlineData(Element.Wall, "render_cem", Lead.ProvedAbsent)]
+    [InlineData(Element.Floor, "conc_cast", Lead.ProvedAbsent)]
+    public void What_may_have_been_used_before_is_presumed_to_hold_lead_however_lately_it_was_put_there(Element element, string substrate, Lead lead)
+    {
+        var surface = Surface(element, substrate, Untested) with { AgeDays = 30 };
+        Assert.Equal(lead, Appraise(surface, 1931).Condition.Get(Facets.Lead));
+    }
+
     [Fact]
     public void Lead_that_was_found_on_new_plaster_stands()
     {

@@ -21,10 +21,21 @@ internal static class Freshness
             : NewByName(ground)
                 || (DaysToDry(ground) is not null && surface is { Layers: { IsEmpty: true } } && surface.Signs.Any(s => s is { Sign: "s_new_work", Present: true }));
 
-    /// <summary>Is such fabric new, and never yet painted? What is new carries nothing of the years of the building round it.</summary>
+    /// <summary>
+    /// Is it plaster, render or concrete that was mixed for this place and never painted? It carries nothing of the years of the building round it. Wood,
+    /// metal and bricks may have been used before, whenever they were put here.
+    /// </summary>
     /// <param name="ground">The substrate.</param>
     /// <param name="surface">The surface, for its age and coats.</param>
-    public static bool NewAndBare(Substrate ground, Surface surface) => surface.Layers is { IsEmpty: true } && (surface.AgeDays is not null || NewByName(ground));
+    public static bool NewAndBare(Substrate ground, Surface surface) =>
+        surface.Layers is { IsEmpty: true }
+        && (
+            NewByName(ground)
+            || (
+                surface.AgeDays is not null
+                && ground is Substrate.GypsumOld or Substrate.LimeOld or Substrate.RenderCement or Substrate.RenderLime or Substrate.ConcreteCast
+            )
+        );
 
     private static bool NewByName(Substrate ground) => ground is Substrate.GypsumNew or Substrate.LimeNew;
 
