@@ -1,3 +1,4 @@
+using AllSound.Core.Exchange;
 using AllSound.Core.Jobs;
 using AllSound.Core.Materials;
 using AllSound.Core.Specification;
@@ -72,7 +73,11 @@ public sealed class NewAndClearTests
     [Theory]
     [InlineData("white", false)]
     [InlineData("pale sage green", false)]
+    [InlineData("pine green", false)]
+    [InlineData("ash grey", false)]
     [InlineData("dark oak", true)]
+    [InlineData("red mahogany", true)]
+    [InlineData("translucent green", true)]
     [InlineData("brown", true)]
     [InlineData(null, true)]
     public void A_colour_of_paint_on_varnished_wood_is_asked_for_in_paint(string? colour, bool clear)
@@ -81,6 +86,43 @@ public sealed class NewAndClearTests
         Assert.NotEmpty(specified.Options);
         Assert.All(specified.Options, o => Assert.Equal(clear, o.Steps.Last(s => s.Act.Operation.Role == CoatRole.Finish).Act.Product!.Clear));
         Assert.Equal(!clear, specified.Notes.Any(n => n.Contains("hides the grain", StringComparison.Ordinal)));
+    }
+
+    [Theory]
+    [InlineData("woodstain", "boarding", "sw", "p_stain_mid")]
+    [InlineData("limewash", "wall", "lime_old", "p_limewash")]
+    public void What_lasts_longer_for_little_more_is_recommended_and_limewash_stays_limewash(string coating, string element, string substrate, string product)
+    {
+        var kind = Enum.Parse<Element>(element, ignoreCase: true);
+        var specified = Specify(Surface(kind, substrate, Good, [Coat(coating, 3)], exposure: Exposure.Outside));
+        var first = specified.Options.Single(o => o.Recommended is not null);
+        Assert.Equal(product, first.Steps.Last(s => s.Act.Operation.Role == CoatRole.Finish).Act.Product!.Id);
+    }
+
+    [Theory]
+    [InlineData("gyp_old", "ab_plaster")]
+    [InlineData("paper_lin", "ab_gloss")]
+    [InlineData("pboard", "ab_gloss")]
+    public void Nibs_come_off_bare_plaster_before_any_coat_and_board_is_not_rubbed_damp(string substrate, string operation)
+    {
+        var options = Specify(Wall(substrate, Good with { Lumps = true })).Options;
+        Assert.NotEmpty(options);
+        Assert.All(options, o => Assert.Contains(operation, Ids(o)));
+        if (operation == "ab_plaster")
+        {
+            Assert.All(options, o => Assert.All(o.Steps.TakeWhile(s => s.Act.Operation.Id != operation), s => Assert.Equal(CoatRole.None, s.Act.Operation.Role)));
+        }
+    }
+
+    [Theory]
+    [InlineData("6 hours", false)]
+    [InlineData("overnight", true)]
+    public void Satin_gone_over_within_half_a_day_is_waterborne(string wait, bool oil)
+    {
+        var read = LineReader.Read($"Sugar soap, rinse, dry.\nSatin coat 1, {wait}, satin coat 2.", Element.Door);
+        var coats = read.Where(r => r.Line.Contains("satin coat", StringComparison.OrdinalIgnoreCase)).ToList();
+        Assert.Equal(2, coats.Count);
+        Assert.All(coats, c => Assert.Equal(oil, c.Step!.Operation == "tc_gloss" || c.Step.Or.Any(o => o.StartsWith("tc_gloss", StringComparison.Ordinal))));
     }
 
     [Theory]

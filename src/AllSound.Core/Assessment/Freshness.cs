@@ -29,13 +29,7 @@ internal static class Freshness
     /// <param name="surface">The surface, for its age and coats.</param>
     public static bool NewAndBare(Substrate ground, Surface surface) =>
         surface.Layers is { IsEmpty: true }
-        && (
-            NewByName(ground)
-            || (
-                surface.AgeDays is not null
-                && ground is Substrate.GypsumOld or Substrate.LimeOld or Substrate.RenderCement or Substrate.RenderLime or Substrate.ConcreteCast
-            )
-        );
+        && (NewByName(ground) || (surface.AgeDays is not null && ground is Substrate.RenderCement or Substrate.RenderLime or Substrate.ConcreteCast));
 
     private static bool NewByName(Substrate ground) => ground is Substrate.GypsumNew or Substrate.LimeNew;
 

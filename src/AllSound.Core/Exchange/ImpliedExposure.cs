@@ -5,10 +5,10 @@ using AllSound.Core.Surfaces;
 namespace AllSound.Core.Exchange;
 
 /// <summary>What a job file leaves out about inside and outside: the faces of an elevation or of a roof slope stand in the weather, unless the file says "inside".</summary>
-public static class ImpliedExposure
+internal static class ImpliedExposure
 {
     // "exposure" left out reads as inside, the default of a room; only the text tells whether it was said.
-    internal static Job Fill(Job job, string text)
+    public static Job Fill(Job job, string text)
     {
         if (!job.Buildings.Any(b => b.Spaces.Any(Doubtful)))
         {

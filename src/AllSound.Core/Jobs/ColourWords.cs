@@ -83,7 +83,7 @@ public static class ColourWords
             : hue;
     }
 
-    // Of stains and varnishes, though they name hues: "dark oak", "red mahogany", "brown".
+    // What wood and stain are called by. Browns are both, and are taken for stain where wood shows.
     private static readonly string[] OfWood =
     [
         "oak",
@@ -95,32 +95,33 @@ public static class ColourWords
         "chestnut",
         "rosewood",
         "ebony",
-        "cherry",
-        "beech",
-        "ash",
         "maple",
         "larch",
-        "wood",
+        "ash",
+        "cherry",
+        "beech",
         "honey",
         "amber",
         "golden",
-        "clear",
         "natural",
-        "colourless",
-        "transparent",
-        "translucent",
-        "stain",
-        "stained",
-        "varnish",
         "brown",
         "chocolate",
         "tan",
         "gold",
     ];
 
-    /// <summary>True for colours that only paint gives wood: white, sage, dark red; false for those of wood and stain, and where no hue is named.</summary>
-    public static bool OfPaint(string? words) =>
-        words is not null && Parts(words) is var parts && Array.Exists(parts, Hues.ContainsKey) && !Array.Exists(parts, OfWood.Contains);
+    private static readonly string[] SeenThrough = ["clear", "colourless", "transparent", "translucent", "stain", "stained", "woodstain", "varnish", "wood"];
+
+    /// <summary>
+    /// True for colours that only paint gives wood: white, sage, dark red. The last word that names a colour or a wood decides: pine green is paint, red
+    /// mahogany is stain. False where no hue is named, and for what is to be seen through.
+    /// </summary>
+    public static bool OfPaint(string? words)
+    {
+        var parts = words is null ? [] : Parts(words);
+        var head = Array.FindLast(parts, p => Hues.ContainsKey(p) || OfWood.Contains(p));
+        return head is not null && !OfWood.Contains(head) && !Array.Exists(parts, SeenThrough.Contains);
+    }
 
     /// <summary>True for colours that hide badly whatever they reflect.</summary>
     public static bool HidesBadly(string? words) => words is not null && Array.Exists(Parts(words), p => HideBadly.Contains(p, StringComparer.OrdinalIgnoreCase));

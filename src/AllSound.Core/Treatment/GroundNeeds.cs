@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AllSound.Core.Sources;
 using AllSound.Core.Surfaces;
 using static AllSound.Core.Treatment.NeedRegistry;
@@ -234,6 +235,9 @@ public static class GroundNeeds
         )
         .Otherwise("there are lumps or brush ropes in the old film");
 
+    /// <summary>Plaster that was trowelled: nibs come off with a knife, and a damp sheet takes its shine. Board and paper would fur.</summary>
+    internal static ImmutableArray<Substrate> Plasters { get; } = [Substrate.GypsumNew, Substrate.GypsumOld, Substrate.LimeNew, Substrate.LimeOld];
+
     /// <summary>Nibs off bare plaster. Rubbing after the mist coat is a way too, so it is only a note.</summary>
     public static readonly Need NibsGone = Add(
             "nibs-gone",
@@ -243,7 +247,7 @@ public static class GroundNeeds
             Practice,
             F.Lumps.Is(Presence.None),
             F.Film.IsNot(Film.None),
-            F.Substrate.IsNot([.. Substrates.Family(SubstrateFamily.Plaster)])
+            F.Substrate.IsNot([.. Plasters])
         )
         .Otherwise("nibs and splashes stand on the bare plaster");
 

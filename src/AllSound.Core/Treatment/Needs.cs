@@ -64,7 +64,13 @@ public static class Needs
     );
 
     /// <summary>Ink blocked.</summary>
-    public static readonly Need InkBlocked = Stain("ink-blocked", "ink and dye are blocked", "ink or dye is not blocked", "Ink and dye come through every coat.", F.Ink);
+    public static readonly Need InkBlocked = Stain(
+        "ink-blocked",
+        "ink, dye and old stains are blocked",
+        "ink, dye or an old stain is not blocked",
+        "They come through every coat.",
+        F.Ink
+    );
 
     // Clocks.
 
@@ -136,6 +142,9 @@ public static class Needs
         )
         .Otherwise("there are fewer than three coats of limewash");
 
+    // Over what is left of an old film two are enough.
+    private static Test[] ThreeOnBareWood => [F.Topcoats.AtLeast(Count.Three), F.Film.IsNot(Film.None)];
+
     /// <summary>Clear finish on a floor taken to bare wood.</summary>
     public static readonly Need FloorFinish = Add(
             "floor-finish",
@@ -143,9 +152,7 @@ public static class Needs
             "Two coats of varnish on bare boards are walked through in a year or two.",
             Severity.Poor,
             Practice,
-            F.Topcoats.AtLeast(Count.Three),
-            F.Cover.Is(Cover.Oil, Cover.Wax, Cover.Linseed),
-            F.Film.IsNot(Film.None)
+            [.. ThreeOnBareWood, F.Cover.Is(Cover.Oil, Cover.Wax, Cover.Linseed)]
         )
         .Otherwise("there are fewer than three coats of varnish on bare boards");
 
@@ -156,9 +163,7 @@ public static class Needs
             "Two coats of varnish on bare wood soon wear through.",
             Severity.Poor,
             Practice,
-            F.Topcoats.AtLeast(Count.Three),
-            F.Cover.IsNot(Cover.Varnish),
-            F.Film.IsNot(Film.None)
+            [.. ThreeOnBareWood, F.Cover.IsNot(Cover.Varnish)]
         )
         .Otherwise("there are fewer than three coats of varnish on bare wood");
 

@@ -19,10 +19,8 @@ internal static class QuickCoats
     /// <summary>The same lines, with what was gone over within half a day read as waterborne.</summary>
     public static ImmutableArray<ReadLine> Settled(ImmutableArray<ReadLine> read)
     {
-        var coats = Enumerable.Range(0, read.Length).Where(i => IsOpen(read[i])).ToHashSet();
-        var quick = coats.Order().Skip(1).Any(i => read[i].Step!.WaitHours is > 0 and < OilFromH);
-        var slow = coats.Order().Skip(1).Any(i => read[i].Step!.WaitHours >= OilFromH);
-        return !quick || slow ? read : [.. read.Select((r, i) => coats.Contains(i) ? InWater(r, r.Step!) : r)];
+        double[] waits = [.. read.Where(IsOpen).Skip(1).Select(r => r.Step!.WaitHours ?? 0).Where(w => w > 0)];
+        return waits.Length == 0 || waits.Max() >= OilFromH ? read : [.. read.Select(r => IsOpen(r) ? InWater(r, r.Step!) : r)];
     }
 
     private static ReadLine InWater(ReadLine line, SequenceStep step)

@@ -151,6 +151,8 @@ internal sealed record Allowance(ImmutableArray<Need> Of, Func<AllowanceAt, bool
         ),
         // Whoever waxes what is waxed, or oils what is oiled, needs no second coat.
         new([Needs.FullFinish], at => (at.Start.Get(Facets.Film), at.Now.Get(Facets.Cover)) is (Film.Wax, Cover.Wax) or (Film.Oil, Cover.Oil), Passing.Met),
+        // Whoever seals the end grain first and feathers after it is untidy, and no more.
+        new([GroundNeeds.StepGone], at => at.Act?.Operation.Id == "se_endgrain", Passing.Met),
         // Inside, two coats of varnish on bare wood are many a good painter's way; a third lasts longer.
         new([Needs.VarnishBuilt], at => at.Start.Get(Facets.Exposure) == Exposure.Inside && at.Now.Get(Facets.Topcoats) == Count.Two, Passing.Told),
         // Inside, where an old film lies under the undercoat, a coat of finish on it is a full job; a second lasts longer.

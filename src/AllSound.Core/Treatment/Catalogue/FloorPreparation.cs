@@ -16,7 +16,7 @@ internal static class FloorPreparation
     private static readonly Need Plastered = NeedRegistry.Ground(
         "polishable",
         "the ground is plaster, render or concrete",
-        [.. Substrates.Family(SubstrateFamily.Plaster), Substrate.RenderCement, Substrate.RenderLime, Substrate.ConcreteCast]
+        [.. GroundNeeds.Plasters, Substrate.RenderCement, Substrate.RenderLime, Substrate.ConcreteCast]
     );
 
     private static readonly Need NothingLaid = NeedRegistry

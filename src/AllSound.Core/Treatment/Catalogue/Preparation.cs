@@ -19,7 +19,11 @@ internal static class Preparation
             "A bare ground has its own way of being keyed.",
             Severity.Note,
             Source.Practice,
-            [F.Film.IsNot(Film.None), F.Cover.IsNot(Cover.None), F.Substrate.Is(Substrates.Family(SubstrateFamily.Wood, SubstrateFamily.Masonry))]
+            [
+                F.Film.IsNot(Film.None),
+                F.Cover.IsNot(Cover.None),
+                F.Substrate.Is([.. Substrates.Family(SubstrateFamily.Plaster, SubstrateFamily.Wood, SubstrateFamily.Masonry).Except(GroundNeeds.Plasters)]),
+            ]
         )
         .Otherwise("there is no film to rub down");
 

@@ -30,17 +30,6 @@ internal static class WoodFloorAndTileCoats
         )
         .Otherwise("the film beside it is still to be rubbed down");
 
-    private static readonly Need FeatheredFirst = NeedRegistry
-        .Register(
-            "feathered-first",
-            "the edges of the film are feathered",
-            "Feathering later cuts through the primer.",
-            Severity.Note,
-            Source.Practice,
-            [F.Step.Is(Presence.None)]
-        )
-        .Otherwise("the edges of the film are still to be feathered");
-
     public static readonly ImmutableArray<Operation> All =
     [
         Coat(
@@ -67,7 +56,7 @@ internal static class WoodFloorAndTileCoats
                 GroundNeeds.FabricDry,
                 GroundNeeds.GreyOff,
                 RubbedFirst,
-                FeatheredFirst,
+                GroundNeeds.StepGone,
                 SiteNeeds.LeadControlled,
                 N.WashDry,
             ],
