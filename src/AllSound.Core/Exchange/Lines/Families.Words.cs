@@ -65,6 +65,13 @@ internal static partial class Families
 
     private static Regex TilePrimer => field ??= new(@"\btiles?\s+primer\b|\bprim\w*\s+(?:the\s+)?tiles?\b", RegexOptions.IgnoreCase);
 
+    // Where film came away its edges are taken down, and nothing else is said of the face.
+    private static Regex EdgesOnly =>
+        field ??= new(
+            @"\b(?:sand|rub|flat|abrad)\w*\s+(?:(?:down|back)\s+)?(?:the\s+)?edges?\s+of\s+(?:the\s+|all\s+)?(?:peeling|flaking|lifting|loose|failed|broken|old|sound)\b",
+            RegexOptions.IgnoreCase
+        );
+
     private static Regex WoodPrimer => field ??= new(@"\b(?:wood|timber)\s+primer\b", RegexOptions.IgnoreCase);
 
     // What gives a patch the texture of the face round it.

@@ -33,6 +33,19 @@ internal static partial class Families
     // What is laid as a finish; two-part epoxy is that too where nothing follows it.
     private static readonly string[] Finishes = [.. Operations.All.Where(o => o.Role == CoatRole.Finish && !o.Sprayed).Select(o => o.Id), "pr_epoxy"];
 
+    // First coats of plaster and masonry: whoever names a primer for wood means none of them.
+    private static readonly string[] MineralGround =
+    [
+        "se_plaster",
+        "se_stabilise",
+        "se_alkali",
+        "pr_masonry",
+        "pr_alkali",
+        "pr_silicate",
+        "pr_siloxane",
+        "pr_isolate",
+    ];
+
     private static (Regex Said, string[] Operations)[] All =>
         field ??= [
             (Spot, SpotCoats),
@@ -215,10 +228,14 @@ internal static partial class Families
                             )
                             .Select(p => $"{o.Id}/{p.Id}")
                 )
+                .Concat(read.Id == "tc_wb_trim" && Exterior.IsMatch(part) && Acrylic.IsMatch(part) ? MasonryAcrylic : [])
                 .Distinct(StringComparer.Ordinal)
                 .Where(id => id != read.Id),
         ];
     }
+
+    // Acrylic for outside is one paint for wood and for masonry where it is sold by its sheen (North America, common practice).
+    private static readonly string[] MasonryAcrylic = ["tc_masonry/p_masonry_ac"];
 
     // Nobody who speaks of matt or of paint means these.
     private static Cover[] Rare =>
@@ -283,6 +300,7 @@ internal static partial class Families
     internal static bool Never(string part, Operation operation) =>
         operation.Id switch
         {
+            "ab_gloss" or "st_wet_abrade" or "ab_wood_bare" or "ab_wood_bare_wet" => EdgesOnly.IsMatch(part),
             "st_shroud_sand" => Dulled.IsMatch(part) && !SandOff.IsMatch(part),
             "st_scrape_dry" => Lifting.IsMatch(part),
             "st_paper_steam" => FilmNamed.IsMatch(part),
@@ -327,6 +345,7 @@ internal static partial class Families
             && !(operation.Role == CoatRole.Primer && SpotOnFiller.IsMatch(part))
             && !(operation.Id is "sp_fill" or "sp_wood" && TilePrimer.IsMatch(part))
             && !(operation.Id is "sp_fill" && WoodPrimer.IsMatch(part) && !Spot.IsMatch(part) && !SpotOnFiller.IsMatch(part))
+            && !(WoodPrimer.IsMatch(part) && MineralGround.Contains(operation.Id))
             && !(operation.Id is "sp_fill" && OneCoat.IsMatch(part) && !Spot.IsMatch(part))
             && !(operation.Role == CoatRole.Spot && Overall.IsMatch(part) && operation.Id is not "sp_wood" and not "sp_metal")
             && !(operation.Id.StartsWith("sp_metal", StringComparison.Ordinal) && Wood.IsMatch(part))

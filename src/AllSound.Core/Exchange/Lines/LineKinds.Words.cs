@@ -89,11 +89,11 @@ internal static partial class LineKinds
         field ??= new(
             @"\b(?:with\s+)?(?:a\s+)?(?:"
                 + @"(?:fine[\s-])?(?:dust|paper|right|fitted|half|full|vapou?r|organic\s+vapou?r|respirator|good|proper)[\s-]+masks?(?:\s+on)?"
-                + @"|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|[ap])[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|[ap])[1-3]"
+                + @"|masks?(?:\s*(?:,|and|&)\s*(?:goggles|gloves|overalls|suits?))+(?:\s+on)?|masks?\s+(?:on|worn|for\s+the\s+\w+)|(?:with|in|wear)\s+(?:a\s+)?masks?|(?:ffp?|[ap])[1-3]\s+(?:masks?|filters?)|masks?\s+(?:ffp?|[ap])[1-3]"
                 + @"|air[\s-]fed\s+(?:hood|mask|helmet)s?(?:\s+on\s+the\s+sprayer)?"
                 + @")\b"
                 + @"|\b(?:wear|with|in)\s+(?:a\s+|an\s+)?(?:\w+\s+){0,2}(?:respirator|goggles|gloves|overalls)\b|\bwith\s+a\s+vacuumed\s+block\b"
-                + @"|\b(?:goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
+                + @"|\b(?:(?:overalls|gloves|suits?)\s+and\s+masks?(?:\s+on)?|goggles|gloves|overalls|ear\s*(?:muffs|defenders)|eye\s*wash(?:\s+bottle)?(?:\s+at\s+(?:hand|the\s+foot))?|respirator|knee\s*pads|spiked\s+shoes)\b",
             RegexOptions.IgnoreCase
         );
 

@@ -215,7 +215,8 @@ internal static partial class LineParts
                 + @"brush(?:ed|ing)?\s+(?:off|down|away|out)|damp(?:en)?|scrub|hose|hang|spread|lift|pull|dull|knock|ease|weigh|take\s+off|sand|rub|abrad|flatten|flat|key"
                 + @"|scuff|denib|de-nib|scrap|strip|burn|wash|clean|degreas|rak|remov|dust|vacuum|hoover|wip|mask|cover|protect|feather|rins|neutralis|kill|unmask|grind"
                 + @"|blast|steam|soak|chip|fill|patch|skim|caulk|sheet"
-                + @")(?:e|ing|[pbt]ing|s)?"
+                // Told as done only where it begins: what is "on the sanded wood" may be a coat.
+                + @")(?:e|ing|[pbt]ing|s|[pbt]?ed(?<=^\W*\w+))?"
                 + @")"
                 + @"|(?:"
                 + @"appl(?:y|ying)|t(?:ie|ied|ying)|prim(?:e|ed|ing)|undercoat(?:ed|ing)?|paint(?:ed|ing)?|roll(?:ing)?|spray(?:ing)?|coats?|brush(?:ing)?|seal(?:ing)?"

@@ -77,6 +77,8 @@ internal static partial class LineShorthand
             (AfterWash, "rinse"),
             // The coats told one by one.
             (FirstAndSecond, "${paint} ${first}, second coat ${second}"),
+            (SecondAfter, ", second coat "),
+            (KeptWet, " wet"),
             (MorningAndEvening, " 4 hours apart"),
             // One in the morning and one in the afternoon are two.
             (TwiceThatDay, "2 coats "),
@@ -159,6 +161,15 @@ internal static partial class LineShorthand
             @"\b(?:two|2)\s+coats\s+(?:of\s+)?(?<paint>[^,;.]{3,40}),\s*(?:the\s+)?first\s+(?<first>[^,;.]{3,40}),\s*(?:and\s+)?(?:the\s+)?second\s+(?<second>[^,;.]{3,40})",
             RegexOptions.IgnoreCase
         );
+
+    // "First coat of matt straight on, second after four hours".
+    private static Regex SecondAfter =>
+        field ??= new(
+            @"(?<=\bfirst\s+coat\b[^.;]*),?\s*(?:\band\s+)?(?:\bthe\s+)?\b(?:second|2nd)\s+(?=(?:one\s+)?(?:after|at|next|tomorrow|in\s+the|\d)\b)",
+            RegexOptions.IgnoreCase
+        );
+
+    private static Regex KeptWet => field ??= new(@",?\s*\bkeep(?:ing)?\s+(?:it|them|all|everything)\s+(?:well\s+)?(?:misted|wet(?:ted)?|damp)\b(?!\s+for)", RegexOptions.IgnoreCase);
 
     // What is said of two coats: "two coats of gloss, morning and tea time".
     private static Regex MorningAndEvening =>

@@ -181,6 +181,9 @@ internal static partial class OperationPhrases
         [
             "household bleach",
             "brush bleach",
+            "put bleach",
+            "bleach bucket",
+            "wash bleach",
             "mould",
             "mould wash",
             "kill mould",

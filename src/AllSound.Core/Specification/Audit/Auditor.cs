@@ -235,6 +235,7 @@ public static class Auditor
                     : need.Id.StartsWith("film-takes-", StringComparison.Ordinal) && ExistingCoatings.Of(followed.Before[at].Get(Facets.Film)) is { } film
                         ? $"The old film is {film.Title}: a bonding primer below is surer."
                     : need.Id.StartsWith("ground-", StringComparison.Ordinal) ? "Check on its data sheet that the product is for this bare ground."
+                    : need.Any.All(t => t.Facet == Facets.Substrate || t.Facet == Facets.Exposure) ? $"{need.Problem} {need.Consequence}"
                     : need.Clock is null ? $"Not written before this step: {need.Title}."
                     : "The wait before this step is shorter than usual; the product's data sheet decides."
             );

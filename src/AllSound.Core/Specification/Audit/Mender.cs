@@ -127,7 +127,7 @@ internal sealed partial class Mender
                 continue;
             }
 
-            var tried = candidate with { Followed = followed, Cost = Cost(candidate, followed) };
+            var tried = candidate with { Followed = followed, Cost = Cost(flaw, candidate, followed) };
             best = best is null || tried.Cost < best.Cost ? tried : best;
             if (candidate.Adds)
             {
@@ -144,7 +144,7 @@ internal sealed partial class Mender
         if (best is null || best.Cost > 0)
         {
             unmended.Add(Key(flaw));
-            Stop(flaw, need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : Until(need));
+            Stop(flaw, need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : $"{Until(need)}{(need == SiteNeeds.LeadAbsent ? $" Or {WetInArea}" : "")}");
             return;
         }
 
@@ -162,8 +162,15 @@ internal sealed partial class Mender
         }
     }
 
-    private double Cost(Try candidate, Followed followed) =>
-        (1000.0 * (followed.Weight - now.Weight)) + (100 * Math.Max(0, Asked(followed) - Asked(now))) + candidate.Change;
+    private double Cost(Flaw flaw, Try candidate, Followed followed) =>
+        (1000.0 * (followed.Weight - Cleaning(flaw, candidate, followed) - now.Weight)) + (100 * Math.Max(0, Asked(followed) - Asked(now))) + candidate.Change;
+
+    // What is done wet in a lead work area instead of dry is cleaned down in its turn: that is no new fault of the change.
+    private int Cleaning(Flaw flaw, Try candidate, Followed followed) =>
+        flaw.Need == SiteNeeds.LeadAbsent
+        && candidate.Steps.Any(s => s.Step.Operation == "ms_lead_setup") && !steps.Any(s => s.Step.Operation == "ms_lead_setup")
+            ? followed.Flaws.Where(f => (f.Need == Needs.LeadDustGone || f.Need == Needs.LeadCleaned) && !now.Flaws.Any(f.Same)).Sum(Followed.Weigh)
+            : 0;
 
     // A change that puts a flaw right and brings one other, with what puts that right too.
     private List<Try> Onward(Flaw flaw, Try half)
@@ -193,7 +200,7 @@ internal sealed partial class Mender
         }
 
         (steps, now) = (wereSteps, was);
-        return [.. found.Where(f => !StillThere(flaw, f, f.Followed!)).Select(f => f with { Cost = Cost(f, f.Followed!), Says = SaysOfAdded(flaw, f) })];
+        return [.. found.Where(f => !StillThere(flaw, f, f.Followed!)).Select(f => f with { Cost = Cost(flaw, f, f.Followed!), Says = SaysOfAdded(flaw, f) })];
     }
 
     // What was put in, by the step it comes before.
@@ -225,9 +232,11 @@ internal sealed partial class Mender
     // No laboratory clears what it has found.
     private bool IsLeadFound(int at, Need need) => need == SiteNeeds.LeadAbsent && now.Fair[Math.Min(at, steps.Count)].Get(Facets.Lead) == Lead.Confirmed;
 
+    private const string WetInArea = "paint that holds lead is taken down wet or with gel, inside a lead work area, never dry or by machine.";
+
     private string Nothing(int at, Need need) =>
         at >= steps.Count ? "No step that the brief allows meets it."
-        : IsLeadFound(at, need) ? "Leave it out: paint that holds lead is taken down wet or with gel, inside a lead work area, never dry or by machine."
+        : IsLeadFound(at, need) ? $"Leave it out: {WetInArea}"
         : need.Id.StartsWith("breathes-", StringComparison.Ordinal)
             ? "Leave it out for a coat that lets the wall breathe: limewash, silicate or another open mineral paint."
         : now.Acts[at].Operation.Role == CoatRole.Finish ? "Leave it out for another finish, or get the ground ready for this one."
