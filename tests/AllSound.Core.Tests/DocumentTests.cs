@@ -121,13 +121,18 @@ public sealed partial class DocumentTests
             var last = 0;
             foreach (var step in option.Steps)
             {
-                // In their order, each by number and name.
-                var at = text.IndexOf($"{step.Number}. {step.Act.Operation.Title}", StringComparison.Ordinal);
-                Assert.True(at >= last);
-                last = at;
+                // In their order, each by number and name; coats of the same share a line.
+                var at = Regex.Match(text, $@"(?m)(?:^|; )(?:(?<from>\d+) (?:and|to) )?(?<to>\d+)\. (?:[^;\n]*?: )?{Regex.Escape(step.Act.Operation.Title)}");
+                while (at.Success && Numbers(at.Value.TrimStart(';', ' ')) is var covered && !covered.Contains(step.Number))
+                {
+                    at = at.NextMatch();
+                }
+
+                Assert.True(at.Success && at.Index >= last, $"step {step.Number}");
+                last = at.Index;
                 Assert.Contains(step.Do, text, StringComparison.Ordinal);
                 Assert.Contains($"Done when: {step.Act.Operation.Accept}.", text, StringComparison.Ordinal);
-                if (table.Rows.FirstOrDefault(r => r[0].StartsWith($"{step.Number}. ", StringComparison.Ordinal)) is { IsDefault: false } row && row[2] != "As there.")
+                if (table.Rows.FirstOrDefault(r => Numbers(r[0]) is [var from, ..] && from == step.Number) is { IsDefault: false } row && row[2] != "As there.")
                 {
                     // Common practice is said once, beneath.
                     var source = step.Act.Operation.Source.ToString();
@@ -140,6 +145,33 @@ public sealed partial class DocumentTests
                 }
             }
         }
+    }
+
+    // "5. ", "5 and 6. ", "5 to 7. ": the steps that a line stands for; none where it begins otherwise.
+    private static int[] Numbers(string line)
+    {
+        var said = Regex.Match(line, @"^(?<from>\d+)(?: (?:and|to) (?<to>\d+))?\.");
+        var from = said.Success ? int.Parse(said.Groups["from"].Value, CultureInfo.InvariantCulture) : 0;
+        return !said.Success ? []
+            : said.Groups["to"] is { Success: true } to ? [.. Enumerable.Range(from, int.Parse(to.Value, CultureInfo.InvariantCulture) - from + 1)]
+            : [from];
+    }
+
+    [Fact]
+    public void Coats_of_the_same_share_a_line_and_what_a_page_said_of_tins_it_names_again()
+    {
+        var wall = One.Surface(Element.Wall, "gyp_old", One.Good, [One.Coat("emul_matt")]);
+        var alone = One.Job(wall);
+        var (building, space) = (alone.Buildings[0], alone.Buildings[0].Spaces[0]);
+        var both = space with { Surfaces = [wall, wall with { Id = "ceiling", Element = Element.Ceiling, Title = "Ceiling" }] };
+        var job = alone with { Buildings = [building with { Spaces = [both] }] };
+        var page = Writing.Write(DocumentKind.Specification, job, Specified(job), "today", "1").Pages.Single();
+        var rows = page.Blocks.Where(b => b.Head is ["step", ..]).SelectMany(b => b.Rows).ToArray();
+        var coats = rows.Where(r => r[0].Contains("wall paint", StringComparison.Ordinal)).ToArray();
+        Assert.All(coats, r => Assert.Matches(@"^\d+ and \d+\. .*coats 1 and 2, .* each\. Wait 4 h before each$", r[0]));
+        Assert.All(coats, r => Assert.Contains("two finish coats are on", r[3], StringComparison.Ordinal));
+        // The second surface has the same paint, or another from a tin that is stirred alike.
+        Assert.Single(rows, r => r[2].Contains("Stir to the bottom", StringComparison.Ordinal));
     }
 
     [Theory]
@@ -170,7 +202,7 @@ public sealed partial class DocumentTests
                         : b.Kind == BlockKind.Table ? b.Rows.SelectMany(r => r[0].Split("; "))
                         : []
                     );
-                var numbers = lines.Where(l => char.IsAsciiDigit(l[0])).Select(l => int.Parse(l.Split('.')[0], CultureInfo.InvariantCulture)).ToArray();
+                var numbers = lines.SelectMany(Numbers).ToArray();
                 Assert.Equal(Enumerable.Range(1, numbers.Length), numbers);
             }
         }

@@ -20,7 +20,7 @@ internal static class HazardSheet
         {
             blocks.Add(Block.Heading($"{found.Hazard.Title}{(found.Duty is HazardDuty.Stop ? ": stop" : "")}", found.On));
             blocks.Add(Block.Beware(found.Because));
-            blocks.Add(Block.List(found.Hazard.Refer is { } refer ? found.Hazard.Do.Add($"Turn to {refer}.") : found.Hazard.Do));
+            blocks.Add(Block.List(found.Hazard.Refer is { } refer ? [.. found.Hazard.Do.SkipLast(1), $"{found.Hazard.Do[^1]} Turn to {refer}."] : found.Hazard.Do));
         }
 
         var all = groups.SelectMany(g => g.Surfaces).ToArray();

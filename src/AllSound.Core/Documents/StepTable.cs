@@ -20,8 +20,9 @@ internal sealed class StepTable(Told told, bool named = false)
         var worn = "";
         var rows = ImmutableArray.CreateBuilder<ImmutableArray<string>>();
         var known = new List<(int Number, string Name, string Beware)>();
-        foreach (var line in steps)
+        for (var i = 0; i < steps.Length; i++)
         {
+            var line = steps[i];
             var step = line.Step;
             var safety = line.Safety;
             var wear = safety.Protection.IsEmpty ? "" : $"Wear: {string.Join(", ", safety.Protection)}.";
@@ -36,22 +37,27 @@ internal sealed class StepTable(Told told, bool named = false)
                 wear.Length > 0 && wear == worn ? "Wear: the same." : wear,
             ]);
             worn = wear;
-            var how = How(step, safety.Waste, line.Shade);
-            var name = Name(line);
-            if (!told.First(how, line.Number))
+            var same = Alike(steps, i);
+            var name = Name(line, same) + Waits(steps, i, same);
+            var whole = How(step, HandTools.Mixing(step.Act), safety.Waste, line.Shade);
+            var how = How(step, Mixing(step, line.Number), Waste(safety.Waste, line.Number), line.Shade);
+            if (!told.First(whole, line.Number))
             {
                 // What is done as elsewhere on the page needs no reason of its own either, unless it is a coat.
                 if (step.Act.Product is null && fresh.Count == 0)
                 {
-                    known.Add((line.Number, $"{name}, as {told.Where(how)}", beware));
+                    known.Add((line.Number, $"{name}, as {told.Where(whole)}", beware));
                     continue;
                 }
 
-                how = $"As {told.Where(how)}.";
+                how = $"As {told.Where(whole)}.";
             }
 
             Flush(rows, known);
-            var why = Writing.Because(step, end, n => order.NumberOf(line.Of, n));
+            // The last of the coats tells what they come to.
+            var last = steps[i + same];
+            var why = Writing.Because(last.Step, end, n => order.NumberOf(last.Of, n));
+            i += same;
             rows.Add([name, beware, how, $"{Capital(why)}.{(named ? $" ({step.Act.Operation.Source})" : By(step.Act.Operation.Source))}"]);
         }
 
@@ -74,23 +80,87 @@ internal sealed class StepTable(Told told, bool named = false)
         }
     }
 
-    private static string Name(PageStep line)
+    // How many steps that follow lay the same again, and ask for nothing that the first has not said: they share its line.
+    private static int Alike(ImmutableArray<PageStep> steps, int at)
+    {
+        var first = steps[at];
+        var more = 0;
+        if (first.Step.Act.Product is null)
+        {
+            return 0;
+        }
+
+        var (asks, wait) = (Asks(first), (double?)null);
+        while (
+            at + more + 1 < steps.Length
+            && steps[at + more + 1] is var next
+            && next.Step.Act == first.Step.Act
+            && next.Only == first.Only
+            && next.Safety.Hold is null
+            && Asks(next) == asks
+            && Writing.Litres(next.Litres) == Writing.Litres(first.Litres)
+            && (wait ??= next.WaitBefore) == next.WaitBefore
+        )
+        {
+            more++;
+        }
+
+        return more;
+    }
+
+    private static string Asks(PageStep line) =>
+        $"{string.Join(", ", line.Safety.Protection)}|{string.Join(' ', line.Safety.Cautions)}|{How(line.Step, HandTools.Mixing(line.Step.Act), line.Safety.Waste, line.Shade)}";
+
+    private static string Name(PageStep line, int same)
     {
         var step = line.Step;
         var product = Writing.Product(step, ": ");
-        var coat = step.Coat is { } number ? $", coat {number}" : "";
-        var amount = line.Litres is > 0 and var litres ? $", {Writing.Litres(litres)}" : "";
-        var wait = line.WaitBefore > 0 ? $". Wait {Figures.Wait(line.WaitBefore)} before it" : "";
         var only = line.Only.Length > 0 ? $"{Capital(line.Only)}: " : "";
-        return $"{line.Number}. {only}{step.Act.Operation.Title}{product}{coat}{amount}{wait}";
+        var what = $"{only}{step.Act.Operation.Title}{product}";
+        var amount = line.Litres is > 0 and var litres ? $", {Writing.Litres(litres)}" : "";
+        if (same > 0)
+        {
+            var coats = step.Coat is { } from ? $", coats {Run(from, same)}" : $", {same + 1} coats";
+            return $"{Run(line.Number, same)}. {what}{coats}{(amount.Length > 0 ? $"{amount} each" : "")}";
+        }
+
+        return $"{line.Number}. {what}{(step.Coat is { } number ? $", coat {number}" : "")}{amount}";
     }
 
-    private static string How(Step step, string? waste, string? tint) =>
+    private static string Run(int from, int more) => $"{from} {(more == 1 ? "and" : "to")} {from + more}";
+
+    // Before the first, and between those that share its line.
+    private static string Waits(ImmutableArray<PageStep> steps, int at, int same)
+    {
+        var first = steps[at].WaitBefore > 0 ? Figures.Wait(steps[at].WaitBefore) : null;
+        var between = same > 0 && steps[at + 1].WaitBefore > 0 ? Figures.Wait(steps[at + 1].WaitBefore) : null;
+        return (first, between) switch
+        {
+            (null, null) => "",
+            ({ } once, null) => $". Wait {once} before {(same > 0 ? "the first" : "it")}",
+            (null, { } then) => $". Wait {then} between them",
+            ({ } once, { } then) when once == then => $". Wait {once} before each",
+            ({ } once, { } then) => $". Wait {once} before the first, {then} between them",
+        };
+    }
+
+    // What is stirred and where it goes is said once on a page; how far it is thinned at every coat.
+    private string Mixing(Step step, int number)
+    {
+        var mixing = HandTools.Mixing(step.Act);
+        return mixing.IndexOf(". ", StringComparison.Ordinal) is > 0 and var end && !told.First(mixing[..end], number)
+            ? $"as {told.Where(mixing[..end])}. {mixing[(end + 2)..]}"
+            : mixing;
+    }
+
+    private string? Waste(string? waste, int number) => waste is not null && !told.First($"waste: {waste}", number) ? $"as {told.Where($"waste: {waste}")}" : waste;
+
+    private static string How(Step step, string mixing, string? waste, string? tint) =>
         Join([
             step.Do,
             .. step.Manner,
             step.Act.Operation.Dilution is { } dilution ? $"Dilution: {dilution}." : "",
-            step.Act.Product is not null && HandTools.Mixing(step.Act) is { Length: > 0 } mixing ? $"Mixing: {mixing}." : "",
+            mixing.Length > 0 ? $"Mixing: {mixing}." : "",
             tint is not null ? $"Tint: {tint}" : "",
             step.Act.Operation.Tool is { } tool ? $"Tool: {tool}." : "",
             $"Done when: {step.Act.Operation.Accept}.",

@@ -239,10 +239,8 @@ public static class Writing
             :
             [
                 Block.Heading("Hazards"),
-                Block.Table(
-                    ["where", "what can hurt, and what is done about it"],
-                    found.Select(h => ImmutableArray.Create($"{h.Hazard.Title}. {h.Because} {string.Join(" ", h.Hazard.Do)}")),
-                    [.. found.Select(h => h.On.IsEmpty ? "all of it" : string.Join("; ", h.On))]
+                Block.List(
+                    found.Select(h => $"{h.Hazard.Title}{(h.On.IsEmpty ? "" : $" ({string.Join("; ", h.On)})")}. {h.Because} {string.Join(" ", h.Hazard.Do)}")
                 ),
             ];
     }
@@ -259,13 +257,23 @@ public static class Writing
                     (
                         g.First().Found.Hazard,
                         g.Key.Duty,
-                        // Sentence by sentence: what several surfaces have in common is said once.
-                        string.Join(" ", g.SelectMany(x => x.Found.Because.Split(". ")).Select(b => $"{b.TrimEnd('.')}.").Distinct(StringComparer.Ordinal)),
+                        Once(g.SelectMany(x => x.Found.Because.Split(". ")).Select(b => b.TrimEnd('.'))),
                         g.Count() == all.Length ? ImmutableArray<string>.Empty : [.. g.Select(x => x.Surface.Title)]
                     )
                 ),
         ];
     }
+
+    // Sentence by sentence: what several surfaces have in common is said once, and what differs only after its colon stands in one sentence.
+    private static string Once(IEnumerable<string> sentences) =>
+        string.Join(
+            " ",
+            sentences
+                .Distinct(StringComparer.Ordinal)
+                .Select(s => s.IndexOf(": ", StringComparison.Ordinal) is > 0 and var colon ? (Stem: s[..colon], Tail: s[(colon + 2)..]) : (Stem: s, Tail: ""))
+                .GroupBy(s => s.Stem, s => s.Tail)
+                .Select(g => g.Any(r => r.Length > 0) ? $"{g.Key}: {string.Join("; ", g.Where(r => r.Length > 0))}." : $"{g.Key}.")
+        );
 
     // What is proposed instead of what was asked: not to be begun before whoever asked has agreed.
     private static IEnumerable<Block> NearestTo(Job job, Surface surface, Specified specified, bool priced) =>

@@ -86,3 +86,12 @@ export async function choose(list: Locator, typed: string) {
 /** Opens a group of facts that stands folded. */
 export const unfold = (page: Page, group: string) =>
   page.locator("details.factgroup > summary", { hasText: group }).click();
+
+/** Puts a job away and erases it. */
+export async function erase(page: Page, job: string) {
+  await page.goto("/");
+  await more(page, job, "Put away");
+  await page.getByRole("button", { name: `Erase ${job}` }).click();
+  await page.getByRole("button", { name: "Erase for good" }).click();
+  await expect(page.getByRole("button", { name: `Erase ${job}` })).toHaveCount(0);
+}

@@ -1,15 +1,7 @@
 import type { Locator, Page } from "@playwright/test";
-import { accessible, expect, more, test } from "./bench";
+import { accessible, erase, expect, more, test } from "./bench";
 
 /** Puts a job away for good, so that other tests find the list as they left it. */
-async function erase(page: Page, job: string) {
-  await page.goto("/");
-  await more(page, job, "Put away");
-  await page.getByRole("button", { name: `Erase ${job}` }).click();
-  await page.getByRole("button", { name: "Erase for good" }).click();
-  await expect(page.getByRole("button", { name: `Erase ${job}` })).toHaveCount(0);
-}
-
 test("from nothing to a client summary of a room by mouse, within forty clicks", async ({ page }) => {
   let clicks = 0;
   const click = async (name: string, role: "button" | "tab" | "link" = "button") => {
