@@ -141,12 +141,38 @@ test("before going home each thing is said once, of what was done today", () => 
   ];
   const told = closeDown(stands, "2026-12-07", (surface, n) =>
     step(n, {
-      overnight: "Wrap the brush.",
+      washOut: "Wash the brush.",
       shut: surface === "window" ? "may be shut at nine" : null,
       waste: n === 2 ? "never said" : null,
     }),
   );
-  expect(told).toEqual(["Wrap the brush.", "window: may be shut at nine"]);
+  expect(told).toEqual(["No coat comes next. Wash the brush.", "window: may be shut at nine"]);
+});
+
+test("tools stay wet for the same paint and are washed out for any other", () => {
+  const day = "2026-12-07";
+  const done = (planned: number) => ({ planned, end: `${day}T12:00:00` }) as SurfaceSite["done"][number];
+  const coat = (n: number, product: string, colour: string | null = null) =>
+    step(n, { product, colour, role: "finish", overnight: "Wrap the brush.", washOut: "Wash the brush." });
+  const told = (today: ReturnType<typeof step>, left: ReturnType<typeof step>[], other = left) =>
+    closeDown(
+      [
+        standOf(site("wall", { done: [done(1)], remaining: left }), []),
+        standOf(site("ceiling", { remaining: other }), []),
+      ],
+      day,
+      () => today,
+    );
+  const matt = coat(1, "matt");
+  expect(told(matt, [coat(2, "matt")])).toEqual(["Wrap the brush."]);
+  // One that serves another surface serves as well.
+  expect(told(matt, [], [coat(1, "matt")])).toEqual(["Wrap the brush."]);
+  const another = ["Another paint comes next. Wash the brush."];
+  expect(told(coat(1, "matt", "grey"), [], [matt])).toEqual(another);
+  expect(told(matt, [coat(2, "gloss")])).toEqual(another);
+  // What is only rubbed down before the coat does not count.
+  expect(told(matt, [step(2, {}), coat(3, "matt")])).toEqual(["Wrap the brush."]);
+  expect(told(matt, [])).toEqual(["No coat comes next. Wash the brush."]);
 });
 
 test("what has come dry since is told once, and only where something is to be done next", () => {

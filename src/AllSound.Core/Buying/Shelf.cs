@@ -7,6 +7,10 @@ internal sealed class Shelf(IEnumerable<StoreTin> tins)
 {
     private readonly List<(StoreTin Tin, double Left)> tins = [.. tins.Where(t => t is { Spoilt: false, Amount: > 0 }).Select(t => (t, t.Amount))];
 
+    /// <summary>How much was taken of each tin so far, by its id; a tin of which nothing was taken is not in it.</summary>
+    public IReadOnlyDictionary<string, double> Taken =>
+        tins.Where(t => t.Tin.Amount > t.Left).ToDictionary(t => t.Tin.Id, t => t.Tin.Amount - t.Left, StringComparer.Ordinal);
+
     /// <summary>Takes as much of a need as is there.</summary>
     /// <param name="products">Ids that the product goes by: the firm's own and its class.</param>
     /// <param name="colour">Colour, as <see cref="Tint.Of"/>.</param>

@@ -49,6 +49,7 @@ public sealed record Material(string Id, string Title, string Unit, double Need,
 /// <param name="HoursOnceFreed">Hours on them.</param>
 /// <param name="CostOnceFreed">Labour and whole packs for them.</param>
 /// <param name="Together">What rooms save by being done in one go.</param>
+/// <param name="Stored">The tins of the store, with what is taken of each and what the rest is good for.</param>
 public sealed record JobQuantities(
     ImmutableArray<SurfaceQuantities> Surfaces,
     ImmutableArray<Material> Materials,
@@ -57,7 +58,8 @@ public sealed record JobQuantities(
     ImmutableArray<Material> MaterialsOnceFreed,
     double HoursOnceFreed,
     decimal CostOnceFreed,
-    ImmutableArray<Together> Together
+    ImmutableArray<Together> Together,
+    ImmutableArray<StoredTin> Stored
 )
 {
     /// <summary>Volatile organic compounds that the paint of the job gives off, grams: litres as bought times what the sheet gives for a litre; thinners are not in it.</summary>
@@ -89,7 +91,7 @@ public static class Takeoff
         var (now, later) = (surfaces.Where(s => !s.Waits).ToList(), surfaces.Where(s => s.Waits).ToList());
         var (materials, hours) = (ToBuy(job, firm, shelf, now), Hours(now, together.Where(t => !t.Waits)));
         var (after, hoursAfter) = (ToBuy(job, firm, shelf, later), Hours(later, together.Where(t => t.Waits)));
-        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after), together);
+        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after), together, StoredTins.Of(job, shelf.Taken));
     }
 
     private static double Hours(List<SurfaceQuantities> surfaces, IEnumerable<Together> together) =>

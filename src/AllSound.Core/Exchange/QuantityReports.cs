@@ -87,6 +87,7 @@ public sealed record MaterialReport(
 /// <param name="OnceFreed">The same for held surfaces, once they are freed; null where none is held.</param>
 /// <param name="Together">What rooms save by being done in one go: taken off the hours and the cost already.</param>
 /// <param name="VocGrams">Volatile organic compounds that the paint gives off, grams.</param>
+/// <param name="Stored">The tins of the store, in its order.</param>
 public sealed record QuantitiesReport(
     ImmutableArray<SurfaceQuantitiesReport> Surfaces,
     ImmutableArray<MaterialReport> Materials,
@@ -94,8 +95,18 @@ public sealed record QuantitiesReport(
     MoneyReport Cost,
     OnceFreedReport? OnceFreed,
     ImmutableArray<TogetherReport> Together,
-    double VocGrams
+    double VocGrams,
+    ImmutableArray<StoredReport> Stored
 );
+
+/// <summary>A tin of the store.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Title">What is in it.</param>
+/// <param name="Unit">Unit.</param>
+/// <param name="Taken">How much of it this job takes.</param>
+/// <param name="Left">How much is left of it then.</param>
+/// <param name="Says">What it is still good for and how it is kept, a sentence each.</param>
+public sealed record StoredReport(string Id, [property: Prose] string Title, string Unit, double Taken, double Left, [property: Prose] ImmutableArray<string> Says);
 
 /// <summary>What the surfaces of a room save by being done in one go.</summary>
 /// <param name="Space">Id of the room.</param>

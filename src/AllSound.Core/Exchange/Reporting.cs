@@ -129,7 +129,8 @@ public static class Reporting
                     t.Says(job.Rates.Currency)
                 )),
             ],
-            Math.Round(taken.VocGrams)
+            Math.Round(taken.VocGrams),
+            [.. taken.Stored.Select(s => new StoredReport(s.Tin.Id, s.Title, s.Unit, Math.Round(s.Taken, 3), Math.Round(s.Tin.Amount - s.Taken, 3), s.Says))]
         );
     }
 

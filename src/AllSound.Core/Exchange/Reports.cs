@@ -83,11 +83,13 @@ public sealed record WaitReport(double? Least, double? Advised, double? Latest);
 /// <param name="HandTools">What to lay it with, and why.</param>
 /// <param name="WetEdge">How much one painter keeps open; null when it is no overall coat.</param>
 /// <param name="Shut">For a piece that opens: when it may be shut.</param>
-/// <param name="Overnight">What to do with the tools overnight.</param>
+/// <param name="Overnight">What to do with the tools overnight where the same paint in the same colour comes next.</param>
+/// <param name="WashOut">What to do with them where something else comes next.</param>
 /// <param name="Microns">Dry film of one coat, micrometres; null when it is no coat.</param>
 /// <param name="Role">The part it plays as a coat.</param>
 /// <param name="Manner">What the house rules say of how it is done, as sentences.</param>
 /// <param name="Tint">What to have it tinted to; null where that is no matter.</param>
+/// <param name="Colour">The colour wanted, of a coat that comes in it; null for any other step, and where none was named.</param>
 public sealed record StepReport(
     int N,
     string Operation,
@@ -121,10 +123,12 @@ public sealed record StepReport(
     WetEdge? WetEdge,
     [property: Prose] string? Shut,
     [property: Prose] string? Overnight,
+    [property: Prose] string? WashOut,
     int? Microns,
     CoatRole Role,
     [property: Prose] ImmutableArray<string> Manner,
-    [property: Prose] string? Tint
+    [property: Prose] string? Tint,
+    string? Colour
 );
 
 /// <summary>Money.</summary>

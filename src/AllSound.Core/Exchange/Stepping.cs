@@ -100,10 +100,12 @@ internal static class Stepping
             ),
             HandTools.Shut(act, surface)?.Say,
             act.Product is { } used && operation.Role != CoatRole.None ? HandTools.Overnight(used) : null,
+            act.Product is { } laid && operation.Role != CoatRole.None ? HandTools.WashOut(laid) : null,
             operation.Role is CoatRole.None ? null : act.Product?.Microns * operation.Coats,
             operation.Role,
             step.Manner,
-            CoatShade.For(act, step.Later(all), surface)
+            CoatShade.For(act, step.Later(all), surface),
+            Buying.Tint.IsColoured(act) ? surface.Brief.Colour : null
         );
     }
 

@@ -154,6 +154,21 @@ public static class HandTools
         };
     }
 
+    /// <summary>What to do with brushes and rollers when something else comes next: another paint, another colour, or nothing.</summary>
+    public static string WashOut(CoatingClass product)
+    {
+        ArgumentNullException.ThrowIfNull(product);
+        return product switch
+        {
+            { PotLifeHours: not null } => "Wash tools in the product's own thinner before it thickens, with gloves on; what has hardened is thrown away.",
+            { Carrier: Carrier.Water } =>
+                "Scrape tools out, wash them in warm water with a little soap until it runs clear, spin them out and hang them up; sleeves stand on end. Wash water never to a surface drain.",
+            { Carrier: Carrier.Alcohol } => "Wash the brush in alcohol twice and keep it for shellac.",
+            _ =>
+                "Clean tools twice in white spirit, then with soap and warm water, spin them out: a trace of oil paint spoils the next waterborne coat. Let the spirit settle and use it again; rags lie flat outdoors or under water in a lidded bin.",
+        };
+    }
+
     private static string ThinnerOf(CoatingClass product) =>
         product.Carrier switch
         {

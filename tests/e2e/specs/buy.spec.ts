@@ -21,8 +21,13 @@ test("what is bought is ticked off, and what is in the store is not bought again
   await store.getByRole("button", { name: "Add" }).click();
   await expect(row).toContainText("from the store");
   await expect(row).toContainText("nothing: the store has it");
+  // What is left of it then, and how it is kept.
+  await store.getByText(/L of it goes into this job\./).click();
+  await expect(store).toContainText("What is left is one coat on about");
+  await expect(store).toContainText("Kept from frost");
   await accessible(page);
   await store.getByLabel("spoilt").check();
+  await expect(store).toContainText("Not used again");
   await expect(row).not.toContainText("from the store");
   await store.getByRole("button", { name: "Gone: peel-binding sealer" }).click();
   await expect(store.getByText("Nothing noted.")).toBeVisible();

@@ -166,7 +166,7 @@ export function BuyView() {
       </div>
       <div className="buyside">
         <PricePanel />
-        <StorePanel materials={data.materials} />
+        <StorePanel materials={data.materials} stored={data.stored} />
         <PriceLists />
       </div>
     </div>

@@ -7,7 +7,13 @@ import { usePlace } from "../shell/Place";
 type Tin = Schemas["StoreTin"];
 
 /** What is left from before: it is used before anything is bought. */
-export function StorePanel({ materials }: { materials: readonly Schemas["MaterialReport"][] }) {
+export function StorePanel({
+  materials,
+  stored,
+}: {
+  materials: readonly Schemas["MaterialReport"][];
+  stored: readonly Schemas["StoredReport"][];
+}) {
   const { job, catalogue, edit } = usePlace();
   const [product, setProduct] = useState("");
   const [amount, setAmount] = useState("");
@@ -88,6 +94,7 @@ export function StorePanel({ materials }: { materials: readonly Schemas["Materia
               >
                 Gone
               </button>
+              <Good says={stored.find((x) => x.id === t.id)?.says ?? []} />
             </li>
           ))}
         </ul>
@@ -127,5 +134,21 @@ export function StorePanel({ materials }: { materials: readonly Schemas["Materia
         </form>
       </div>
     </section>
+  );
+}
+
+/** What a tin is still good for: the first of it at sight, the rest on demand. */
+function Good({ says }: { says: readonly string[] }) {
+  if (says.length === 0) return null;
+  if (says.length === 1) return <p className="good small">{says[0]}</p>;
+  return (
+    <details className="good small">
+      <summary>{says[0]}</summary>
+      {says.slice(1).map((s) => (
+        <p key={s} className="soft goodfor">
+          {s}
+        </p>
+      ))}
+    </details>
   );
 }

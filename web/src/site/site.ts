@@ -124,11 +124,19 @@ export function closeDown(
   steps: (surface: string, n: number) => Step | undefined,
 ): string[] {
   const said = new Set<string>();
+  // Tools stay wet for the paint that comes next, and for no other.
+  const paint = (step: Step) => `${step.product} ${step.colour ?? ""}`;
+  const next = stands.flatMap(({ step, rest }) => {
+    const coat = [step, ...rest].find((s) => s?.product && s.role !== "none");
+    return coat ? [paint(coat)] : [];
+  });
   for (const { site } of stands)
     for (const d of site.done.filter((x) => x.end.slice(0, 10) === today)) {
       const step = d.planned == null ? undefined : steps(site.id, d.planned);
       if (!step) continue;
-      if (step.overnight) said.add(step.overnight);
+      if (step.overnight && next.includes(paint(step))) said.add(step.overnight);
+      else if (step.washOut)
+        said.add(`${next.length > 0 ? "Another paint comes next" : "No coat comes next"}. ${step.washOut}`);
       if (step.shut) said.add(`${site.title}: ${step.shut}`);
       if (step.waste) said.add(step.waste);
     }
