@@ -1,6 +1,19 @@
 import { describe, expect, it } from "vitest";
 import type { Schemas } from "../src/api/client";
-import { clock, daySays, daysOf, listOf, place, rowsOf, slipText, workingSpan } from "../src/programme/board";
+import {
+  clock,
+  daySays,
+  daysOf,
+  listOf,
+  movedSays,
+  movedSince,
+  moveText,
+  peopleOf,
+  place,
+  rowsOf,
+  slipText,
+  workingSpan,
+} from "../src/programme/board";
 import { crewOf } from "../src/programme/crew";
 
 type Task = Schemas["ProgrammeTaskReport"];
@@ -18,6 +31,7 @@ const task = (id: string, start: string, end: string, more: Partial<Task> = {}):
   operation: null,
   pieces: [{ start, end, crew: ["ann"] }],
   mind: [],
+  waitsFor: null,
   ...more,
 });
 
@@ -119,5 +133,50 @@ describe("the crew", () => {
   it("keeps who is there and numbers who is new", () => {
     expect(crewOf([{ id: "ann", skills: ["spray"] }, { id: "ben" }], 1)).toEqual([{ id: "ann", skills: ["spray"] }]);
     expect(crewOf([{ id: "painter-2" }], 3).map((m) => m.id)).toEqual(["painter-2", "painter-1", "painter-3"]);
+  });
+});
+
+it("of one person the list holds what that person does", () => {
+  const both = task("both", "2026-12-07T08:00:00", "2026-12-07T10:00:00", {
+    pieces: [{ start: "2026-12-07T08:00:00", end: "2026-12-07T10:00:00", crew: ["ann", "bo"] }],
+  });
+  const hers = task("hers", "2026-12-08T08:00:00", "2026-12-08T10:00:00");
+  expect(peopleOf([both, hers])).toEqual(["ann", "bo"]);
+  expect(listOf([both, hers], "bo").map((d) => d.day)).toEqual(["2026-12-07"]);
+  expect(listOf([both, hers], "ann").flatMap((d) => d.entries.map((e) => e.task.id))).toEqual(["both", "hers"]);
+  expect(listOf([both, hers])).toHaveLength(2);
+});
+
+describe("what moved", () => {
+  const plan = (tasks: Task[], finish = "2026-12-08T16:00:00") => ({ tasks, finish });
+  const a = task("a", "2026-12-07T08:00:00", "2026-12-07T10:00:00");
+  const b = task("b", "2026-12-07T10:00:00", "2026-12-07T12:00:00");
+  const at = (t: Task, start: string) => ({ ...t, start });
+
+  it("a day less a few minutes is said as a day", () => {
+    expect(slipText(503.9)).toBe("21 days");
+    expect(slipText(24)).toBe("1 day");
+  });
+
+  it("nothing moved is nothing to say", () => {
+    expect(movedSince(plan([a, b]), plan([a, at(b, "2026-12-07T10:10:00")]))).toBeUndefined();
+  });
+
+  it("what moved furthest comes first, with what is new, gone, and the finish", () => {
+    const c = task("c", "2026-12-08T08:00:00", "2026-12-08T09:00:00");
+    const moved = movedSince(plan([a, b]), plan([at(b, "2026-12-08T11:00:00"), c], "2026-12-09T10:00:00"));
+    expect(moved?.moves.map((m) => [m.task.id, m.hours])).toEqual([["b", 25]]);
+    expect(moved?.added.map((t) => t.id)).toEqual(["c"]);
+    expect(moved?.gone.map((t) => t.id)).toEqual(["a"]);
+    expect(moved && movedSays(moved)).toBe("1 task later, 1 task new, 1 task gone; the finish is 18 h later.");
+  });
+
+  it("sooner and later are told apart, and a finish that stays is said", () => {
+    const moved = movedSince(plan([a, b]), plan([at(a, "2026-12-07T10:30:00"), at(b, "2026-12-07T08:00:00")]));
+    expect(moved?.moves.map((m) => `${m.task.id} ${moveText(m.hours)}`)).toEqual([
+      "a 2 h 30 min later",
+      "b 2 h sooner",
+    ]);
+    expect(moved && movedSays(moved)).toBe("1 task later, 1 task sooner; the finish stays.");
   });
 });

@@ -23,6 +23,7 @@ public sealed record PieceReport(DateTime Start, DateTime End, ImmutableArray<st
 /// <param name="Space">Its air space; null where it has none.</param>
 /// <param name="Pieces">Its pieces; one unless it is broken off.</param>
 /// <param name="Mind">What waiting has brought about by then and has to be seen to first.</param>
+/// <param name="WaitsFor">What it waits for; null where it could begin sooner, or at once.</param>
 public sealed record ProgrammeTaskReport(
     string Id,
     string? Surface,
@@ -35,7 +36,8 @@ public sealed record ProgrammeTaskReport(
     double FloatHours,
     string? Space,
     ImmutableArray<PieceReport> Pieces,
-    [property: Prose] ImmutableArray<string> Mind
+    [property: Prose] ImmutableArray<string> Mind,
+    [property: Prose] string? WaitsFor
 );
 
 /// <summary>A risk of the plan.</summary>
@@ -113,7 +115,8 @@ public sealed record ProgrammeReport(
                     t.FloatHours,
                     t.Task.Space,
                     [.. t.Pieces.Select(p => new PieceReport(p.From, p.To, p.Crew))],
-                    t.Mind
+                    t.Mind,
+                    t.WaitsFor
                 )),
             ],
             there ? plan.Finish : null,

@@ -25,6 +25,9 @@ public sealed record PlannedTask(
     ImmutableArray<string> Mind
 )
 {
+    /// <summary>What it waits for, as it stands after "waits for"; null where it could begin sooner or at once, and in a plan that goes backwards.</summary>
+    public string? WaitsFor { get; init; }
+
     /// <summary>When it starts.</summary>
     public DateTime Start => Pieces[0].From;
 
@@ -130,6 +133,7 @@ public static class Programmer
         var mind = work
             .Runs.SelectMany(r => r.Minded(id => (clock.At(placed[id].Start), clock.At(placed[id].End))))
             .ToLookup(m => m.Task, m => m.Problem, StringComparer.Ordinal);
+        var waiting = new Waiting(project, schedule, brief, milestones, clock, asked.From);
         var tasks = schedule
             .Placed.Where(p => !milestones.Contains(p.Activity.Id))
             .Select(p =>
@@ -140,7 +144,10 @@ public static class Programmer
                     steps.GetValueOrDefault(p.Activity.Id),
                     clock.Hours(slip.GetValueOrDefault(p.Activity.Id)),
                     [.. mind[p.Activity.Id].Distinct(StringComparer.Ordinal)]
-                )
+                ) with
+                {
+                    WaitsFor = asked.Latest ? null : waiting.Of(p),
+                }
             )
             .OrderBy(t => t.Start)
             .ThenBy(t => t.Task.Id, StringComparer.Ordinal)

@@ -224,7 +224,8 @@ internal sealed class SurfaceWork
         return owed;
     }
 
-    // What makes dust or splashes on any surface, before the first undercoat or topcoat of any.
+    // What makes dust or splashes on any surface, before the first coat of any that goes all over: bare metal is primed as soon as it is ready, and what is
+    // primed in spots is filled and rubbed down after.
     private void Prepared(Space space, Surface[] surfaces, ImmutableArray<ImmutableArray<Step>> sequences)
     {
         if (surfaces.Length < 2)
@@ -244,7 +245,7 @@ internal sealed class SurfaceWork
         var any = false;
         for (var i = 0; i < sequences.Length; i++)
         {
-            var coat = sequences[i].FirstOrDefault(s => s.Act.Operation.Role is CoatRole.Undercoat or CoatRole.Finish);
+            var coat = sequences[i].FirstOrDefault(s => s.Act.Operation.Role is CoatRole.Undercoat or CoatRole.Finish || IsOverOldFilm(s.Act));
             if (coat is null || !known.Contains(StepId.Of(surfaces[i], coat.Number)))
             {
                 continue;
@@ -252,7 +253,7 @@ internal sealed class SurfaceWork
 
             foreach (
                 var step in sequences[i]
-                    .Where(s => s.Number < coat.Number && (s.Act.MakesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains(StepId.Of(surfaces[i], s.Number)))
+                    .Where(s => s.Number < coat.Number && (s.Act.RaisesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains(StepId.Of(surfaces[i], s.Number)))
             )
             {
                 any = true;
@@ -271,6 +272,9 @@ internal sealed class SurfaceWork
             links.RemoveAll(l => l.Before == ready.Id || l.After == ready.Id);
         }
     }
+
+    // A primer for all of a film that stays.
+    private static bool IsOverOldFilm(Act act) => act.Operation is { Role: CoatRole.Primer, Extent: Extent.Whole, OverAnyGround: true };
 
     // The last coat of what hangs above is on before the last coat of what stands below it is begun.
     private void FromTheCeilingDown(Surface[] surfaces, ImmutableArray<ImmutableArray<Step>> sequences)
@@ -309,7 +313,7 @@ internal sealed class SurfaceWork
         var again = step.Serves.Length > 1 ? step.Serves.Where(s => s.Sequence != step.Sequence).Sum(_ => act.Operation.Once?.AgainHours ?? 0) : 0;
         var coat = act.Operation.Role != CoatRole.None;
         var kinds = ImmutableArray.CreateBuilder<TaskKind>();
-        if (act.MakesDust())
+        if (act.RaisesDust())
         {
             kinds.Add(TaskKind.Dust);
         }

@@ -13,6 +13,10 @@ internal static class ActHazards
     /// <summary>Leaves dust.</summary>
     public static bool MakesDust(this Act act) => act.Operation.Gives.Any(e => e.Facet == Facets.Dust && e.Value == (byte)Presence.Present);
 
+    /// <summary>Fills the air with dust, though none be left on the face: whoever does it wears a dust mask.</summary>
+    public static bool RaisesDust(this Act act) =>
+        act.MakesDust() || (act.Operation.Role == CoatRole.None && act.Operation.Protection.Any(p => p.StartsWith("mask FFP", StringComparison.Ordinal)));
+
     /// <summary>The dust of such a ground holds silica.</summary>
     public static bool HoldsSilica(Substrate substrate) =>
         Substrates.Of(substrate).Family == SubstrateFamily.Masonry || substrate is Substrate.TileGlazed or Substrate.TileUnglazed;

@@ -15,12 +15,36 @@ test("the programme says who does what when, and is planned anew when hands or d
   await first.click();
   await expect(first).toHaveAttribute("aria-pressed", "true");
   await expect(page.locator(".stint.chosen")).toHaveCount(1);
+  // What the one after it waits for is said where it is picked.
+  const second = page.getByRole("region", { name: "Day by day" }).getByRole("button").nth(1);
+  await second.click();
+  await expect(second).toContainText(/waits for .+/);
 
   const terms = page.getByRole("region", { name: "Who and when" });
   await terms.getByLabel("painters").fill("2");
   await terms.getByLabel("painters").press("Enter");
   await expect(when).not.toHaveText(alone, { timeout: 40_000 });
   await expect(page.getByText("painter-2").first()).toBeVisible();
+  // One person's days hold less than everybody's.
+  const days = page.getByRole("region", { name: "Day by day" });
+  const everybody = await days.locator("li").count();
+  const whose = days.getByRole("group", { name: "Whose days" });
+  await whose.getByRole("button", { name: "painter-2" }).click();
+  await expect(whose.getByRole("button", { name: "painter-2" })).toHaveAttribute("aria-pressed", "true");
+  await expect(page.getByRole("link", { name: "Calendar of painter-2" })).toHaveAttribute("href", /person=painter-2$/);
+  expect(await days.locator("li").count()).toBeLessThan(everybody);
+  await whose.getByRole("button", { name: "everybody" }).click();
+  await expect(days.locator("li")).toHaveCount(everybody);
+
+  // What moved against the plan before is told until it was seen, wherever one goes in between.
+  const moved = page.getByRole("region", { name: "What moved" });
+  await expect(moved).toContainText(/\d+ tasks sooner.*the finish is .* sooner/);
+  await accessible(page);
+  await page.keyboard.press("4");
+  await expect(moved).toHaveCount(0);
+  await page.keyboard.press("5");
+  await moved.getByRole("button", { name: "Seen" }).click();
+  await expect(moved).toHaveCount(0);
 
   // No plan can be done by noon of the first day: the rules that stand against each other are said.
   await terms.getByLabel("work may begin").fill("2027-03-01T08:00");

@@ -81,7 +81,7 @@ function Lane({
               className={`stint${critical ? " holds" : ""}${b.task.id === chosen ? " chosen" : ""}${b.task.crew.length === 0 ? " nobody" : ""}`}
               onClick={() => onChoose(b.task.id)}
             >
-              <title>{b.task.title}</title>
+              <title>{b.task.waitsFor ? `${b.task.title}. Waits for ${b.task.waitsFor}` : b.task.title}</title>
               {b.dries > 0 && (
                 <rect
                   className="drying"

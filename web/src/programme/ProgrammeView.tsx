@@ -4,8 +4,21 @@ import { useProgramme } from "../job/data";
 import { usePlace } from "../shell/Place";
 import { hoursText } from "../shell/words";
 import { Board } from "./Board";
-import { clock, daySays, listOf, longDay, riskSays, shortDay, slipText } from "./board";
+import {
+  clock,
+  daySays,
+  listOf,
+  longDay,
+  type Moved,
+  movedSays,
+  moveText,
+  peopleOf,
+  riskSays,
+  shortDay,
+  slipText,
+} from "./board";
 import { TermsPanel } from "./TermsPanel";
+import { useMoved } from "./useMoved";
 
 type Report = Schemas["ProgrammeReport"];
 
@@ -14,11 +27,16 @@ export function ProgrammeView() {
   const { job } = usePlace();
   const plan = useProgramme(job.id);
   const [chosen, setChosen] = useState<string>();
+  const [whose, setWhose] = useState<string>();
   const { data, isFetching, error } = plan;
+  const [moved, read] = useMoved(job.id, data);
   const titles = new Map(job.buildings.flatMap((b) => b.spaces).map((s) => [s.space.id, s.space.title]));
   // Where nearly everything holds the finish it is said once.
   const allHold = data ? data.critical.length * 2 > data.tasks.length : false;
-  const alone = new Set(data?.tasks.flatMap((t) => t.crew)).size < 2;
+  const people = peopleOf(data?.tasks ?? []);
+  const alone = people.length < 2;
+  // Whoever is no longer in the plan has no day in it.
+  const who = whose !== undefined && people.includes(whose) ? whose : undefined;
   const choose = (id: string) => {
     setChosen(id);
     const line = document.getElementById(`task ${id}`);
@@ -40,6 +58,7 @@ export function ProgrammeView() {
           <div className="body">
             {error && <p className="hold">{error.message}</p>}
             {data && <Summary data={data} />}
+            {moved && <WhatMoved moved={moved} onRead={read} onChoose={choose} />}
             {data && data.tasks.length > 0 && (
               <Board tasks={data.tasks} titles={titles} chosen={chosen} onChoose={choose} />
             )}
@@ -55,9 +74,25 @@ export function ProgrammeView() {
           <section className="sheet" aria-label="Day by day">
             <header>
               <h2>Day by day</h2>
+              <span className="grow" />
+              {!alone && (
+                <fieldset className="whose" aria-label="Whose days">
+                  {[undefined, ...people].map((p) => (
+                    <button
+                      key={p ?? ""}
+                      type="button"
+                      className="btn tight"
+                      aria-pressed={p === who}
+                      onClick={() => setWhose(p)}
+                    >
+                      {p ?? "everybody"}
+                    </button>
+                  ))}
+                </fieldset>
+              )}
             </header>
             <div className="body">
-              {listOf(data.tasks).map(({ day, entries }, i) => (
+              {listOf(data.tasks, who).map(({ day, entries }, i) => (
                 <details key={day} open={i === 0 || undefined} id={`day ${day}`}>
                   <summary className="dayname">
                     {longDay(day)}
@@ -75,7 +110,9 @@ export function ProgrammeView() {
                           <span className="hours">{`${clock(e.start)} to ${clock(e.end, day)}`}</span>
                           <span>
                             {e.task.title}
-                            {e.crew.length > 0 && !alone && <span className="soft">{`, ${e.crew.join(" and ")}`}</span>}
+                            {e.crew.length > (who === undefined ? 0 : 1) && !alone && (
+                              <span className="soft">{`, ${e.crew.join(" and ")}`}</span>
+                            )}
                           </span>
                           <span className={e.task.floatHours <= 0 ? "slip holds" : "slip soft"}>
                             {e.task.floatHours > 0
@@ -84,6 +121,9 @@ export function ProgrammeView() {
                                 ? ""
                                 : "holds the finish"}
                           </span>
+                          {e.start === e.task.start && e.task.id === chosen && e.task.waitsFor && (
+                            <span className="dry">{`waits for ${e.task.waitsFor}`}</span>
+                          )}
                           {e.start === e.task.start &&
                             e.task.mind.map((m) => (
                               <span key={m} className="dry presumed">{`see to this first: ${m}`}</span>
@@ -103,7 +143,7 @@ export function ProgrammeView() {
       </div>
       <div className="buyside">
         <TermsPanel />
-        {data && <Help data={data} />}
+        {data && <Help data={data} who={who} />}
         {data?.risks.some((r) => r.chance !== null) && (
           <section className="sheet" aria-label="Hangs on the weather">
             <header>
@@ -139,6 +179,42 @@ export function ProgrammeView() {
         )}
       </div>
     </div>
+  );
+}
+
+// Those that moved furthest; the list below has all.
+const most = 3;
+
+/** What the new plan does otherwise than the one seen before, and what each task waits for now. */
+function WhatMoved({ moved, onRead, onChoose }: { moved: Moved; onRead: () => void; onChoose: (id: string) => void }) {
+  const rest = moved.moves.length - most;
+  return (
+    <section className="moved" aria-label="What moved">
+      <p className="row small">
+        <strong>Moved</strong>
+        <span className="grow">{movedSays(moved)}</span>
+        <button type="button" className="btn tight" onClick={onRead}>
+          Seen
+        </button>
+      </p>
+      <ul className="list small">
+        {moved.moves.slice(0, most).map(({ task, hours }) => (
+          <li key={task.id}>
+            <button type="button" className="plain" onClick={() => onChoose(task.id)}>
+              {`${task.title}: ${moveText(hours)}`}
+            </button>
+            {task.waitsFor && <span className="soft">{` waits for ${task.waitsFor}`}</span>}
+          </li>
+        ))}
+        {moved.added.slice(0, most).map((t) => (
+          <li key={t.id}>{`new: ${t.title}`}</li>
+        ))}
+        {moved.gone.slice(0, most).map((t) => (
+          <li key={t.id} className="soft">{`gone: ${t.title}`}</li>
+        ))}
+        {rest > 0 && <li className="soft">{`and ${rest} more that begin at another time`}</li>}
+      </ul>
+    </section>
   );
 }
 
@@ -189,7 +265,7 @@ function Summary({ data }: { data: Report }) {
   );
 }
 
-function Help({ data }: { data: Report }) {
+function Help({ data, who }: { data: Report; who: string | undefined }) {
   const { job } = usePlace();
   const [asked, setAsked] = useState(false);
   const help = useProgramme(job.id, true, asked);
@@ -221,8 +297,12 @@ function Help({ data }: { data: Report }) {
           </ul>
         )}
         <p className="row">
-          <a className="btn" href={`/api/jobs/${job.id}/programme.ics`} download>
-            Calendar
+          <a
+            className="btn"
+            href={`/api/jobs/${job.id}/programme.ics${who === undefined ? "" : `?person=${encodeURIComponent(who)}`}`}
+            download
+          >
+            {who === undefined ? "Calendar" : `Calendar of ${who}`}
           </a>
           <a className="btn" href={`/api/jobs/${job.id}/programme.csv`} download>
             Table (CSV)

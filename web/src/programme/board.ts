@@ -92,13 +92,19 @@ export function rowsOf(tasks: readonly Task[], titles: ReadonlyMap<string, strin
   return [...rows.values()];
 }
 
-/** The list under the board: for each day what is begun on it. */
+/** Everybody who works in a plan. */
+export const peopleOf = (tasks: readonly Task[]): string[] =>
+  [...new Set(tasks.flatMap((t) => t.pieces).flatMap((p) => p.crew))].sort();
+
+/** The list under the board: for each day what is begun on it; `who`: only what that person does. */
 export function listOf(
   tasks: readonly Task[],
+  who?: string,
 ): { day: string; entries: { task: Task; start: string; end: string; crew: string[]; last: boolean }[] }[] {
   const days = new Map<string, { task: Task; start: string; end: string; crew: string[]; last: boolean }[]>();
   for (const task of tasks)
     task.pieces.forEach((p, i) => {
+      if (who !== undefined && !p.crew.includes(who)) return;
       const day = p.start.slice(0, 10);
       const entries = days.get(day) ?? [];
       entries.push({ task, start: p.start, end: p.end, crew: p.crew, last: i === task.pieces.length - 1 });
@@ -130,8 +136,9 @@ export const clock = (time: string, day?: string) => {
 /** Hours in words: 1 h 30 min, 3 days 4 h. */
 export function slipText(hours: number): string {
   if (hours >= 24) {
-    const days = Math.floor(hours / 24);
-    const rest = Math.round(hours - days * 24);
+    const whole = Math.round(hours);
+    const days = Math.floor(whole / 24);
+    const rest = whole - days * 24;
     return `${days} ${days === 1 ? "day" : "days"}${rest > 0 ? ` ${rest} h` : ""}`;
   }
   const h = Math.floor(hours + 1e-9);
@@ -157,4 +164,50 @@ export function riskSays({ risks, weather }: Pick<Schemas["ProgrammeReport"], "r
     unknown > 0 ? `${coats(unknown)} ${unknown === 1 ? "stands" : "stand"} where it is not known yet` : "",
   ].filter((x) => x !== "");
   return `${said.join(", ")} (${weather}).`;
+}
+
+/** A task that begins at another time than in the plan before. */
+export type Move = { task: Task; hours: number };
+
+/** What a new plan does otherwise than the one before: what begins at least a quarter of an hour sooner or later, what is new in it and what is gone. */
+export type Moved = { moves: Move[]; added: Task[]; gone: Task[]; finish: number };
+
+const hoursBetween = (from: string, to: string) => (at(to) - at(from)) / 3_600_000;
+
+/** Compares a plan with the one before; undefined where nothing moved. What moved furthest comes first. */
+export function movedSince(
+  before: Pick<Schemas["ProgrammeReport"], "tasks" | "finish">,
+  after: Pick<Schemas["ProgrammeReport"], "tasks" | "finish">,
+): Moved | undefined {
+  const were = new Map(before.tasks.map((t) => [t.id, t]));
+  const are = new Set(after.tasks.map((t) => t.id));
+  const moves = after.tasks
+    .flatMap((task) => {
+      const was = were.get(task.id);
+      const hours = was ? hoursBetween(was.start, task.start) : 0;
+      return Math.abs(hours) >= 0.25 ? [{ task, hours }] : [];
+    })
+    .sort((a, b) => Math.abs(b.hours) - Math.abs(a.hours));
+  const added = after.tasks.filter((t) => !were.has(t.id));
+  const gone = before.tasks.filter((t) => !are.has(t.id));
+  const finish = before.finish && after.finish ? hoursBetween(before.finish, after.finish) : 0;
+  return moves.length + added.length + gone.length > 0 ? { moves, added, gone, finish } : undefined;
+}
+
+/** How far something moved, in words: "1 day later". */
+export const moveText = (hours: number) => `${slipText(Math.abs(hours))} ${hours > 0 ? "later" : "sooner"}`;
+
+/** The whole of it in a sentence. */
+export function movedSays({ moves, added, gone, finish }: Moved): string {
+  const later = moves.filter((m) => m.hours > 0).length;
+  const sooner = moves.length - later;
+  const tasks = (n: number) => `${n} ${n === 1 ? "task" : "tasks"}`;
+  const said = [
+    later > 0 ? `${tasks(later)} later` : "",
+    sooner > 0 ? `${tasks(sooner)} sooner` : "",
+    added.length > 0 ? `${tasks(added.length)} new` : "",
+    gone.length > 0 ? `${tasks(gone.length)} gone` : "",
+  ].filter((x) => x !== "");
+  const end = finish === 0 ? "the finish stays" : `the finish is ${moveText(finish)}`;
+  return `${said.join(", ")}; ${end}.`;
 }
