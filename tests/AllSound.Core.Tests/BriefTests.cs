@@ -35,6 +35,19 @@ public sealed class BriefTests
     }
 
     [Fact]
+    public void What_takes_as_many_days_as_were_asked_for_is_in_time_and_no_answer_says_the_same_number_twice()
+    {
+        foreach (var option in Specify(Door(new Brief())).Options)
+        {
+            var halves = Math.Round(2 * option.Criteria.ElapsedDays, MidpointRounding.AwayFromZero) / 2;
+            var same = Specify(Door(new Brief { DeadlineDays = halves })).Options.Single(o => o.Id == option.Id);
+            Assert.DoesNotContain(same.NotMet, n => n.StartsWith("Not done in time", StringComparison.Ordinal));
+            var late = Specify(Door(new Brief { DeadlineDays = halves - 0.5 })).Options.Single(o => o.Id == option.Id);
+            Assert.DoesNotMatch(@"it takes (\S+ days?), and \1 were", Assert.Single(late.NotMet));
+        }
+    }
+
+    [Fact]
     public void Hours_a_day_stretch_the_work()
     {
         var whole = Specify(Door(new Brief())).Options[0];

@@ -152,7 +152,13 @@ public sealed class WaitingTests
             Id = "skirting",
             Title = "Skirting",
         };
-        var door = skirting with { Id = "door", Title = "Door", Element = Element.Door, Size = new() { AreaM2 = 4 } };
+        var door = skirting with
+        {
+            Id = "door",
+            Title = "Door",
+            Element = Element.Door,
+            Size = new() { AreaM2 = 4 },
+        };
         var alone = One.Job(wall);
         var (building, space) = (alone.Buildings[0], alone.Buildings[0].Spaces[0]);
         var job = alone with { Buildings = [building with { Spaces = [space with { Surfaces = [wall, skirting, door] }] }] };

@@ -17,17 +17,27 @@ public static class Appraisal
     /// <exception cref="ArgumentException">The substrate or a coating is not known; validate the job first.</exception>
     public static Appraised Appraise(Job job, Building building, Space space, Surface surface)
     {
-        var substrate = Substrates.Find(surface.Substrate) ?? throw new ArgumentException($"Unknown substrate {surface.Substrate}.", nameof(surface));
         var measured = Geometry.Measure(space, surface);
         var said = SignFacts.Read(surface);
+        var substrate = Grounds.Of(surface, said);
         said = space.Surroundings?.Around(said) ?? said;
         said = building.Surroundings?.Around(said) ?? said;
         var facts = Misplaced.Read(said, substrate.Family, surface.Element);
         var findings = Diagnosing.Of(job, surface);
-        var whole = Misplaced.Read(Diagnosing.WithImplied(facts, findings), substrate.Family, surface.Element);
+        var whole = Misplaced.Read(Unspent(surface, facts, Diagnosing.WithImplied(facts, findings)), substrate.Family, surface.Element);
         var appraised = new SurveyReader(job, building, space, surface, substrate, measured, whole).Read() with { Findings = findings };
         return appraised with { Resolutions = [.. appraised.Resolutions, .. Brought(facts, appraised)] };
     }
+
+    // What soaked in or is polished up is cleaned and fed again: no cause makes it a film that has to come off, and what sticks of it goes with the dirt.
+    private static Facts Unspent(Surface surface, Facts recorded, Facts implied) =>
+        surface.Layers is { IsEmpty: false } layers && ExistingCoatings.Find(layers[^1].Coating)?.Value is Film.Oil or Film.Wax
+            ? implied with
+            {
+                FilmSpent = recorded.FilmSpent,
+                SoftFilm = surface.Facts.SoftFilm,
+            }
+            : implied;
 
     // What nobody recorded and a cause at work brings with it; of several causes the likeliest.
     private static IEnumerable<Resolution> Brought(Facts recorded, Appraised appraised)

@@ -56,7 +56,9 @@ internal static class StoredTins
         }
 
         var left = tin.Amount - taken;
-        return left <= Nothing ? [.. Here(tin, taken, "L")] : [.. Here(tin, taken, "L"), .. Covers(left, paint, taken > 0), Uses(tin, paint), .. Smaller(tin, left), Keeps(tin, paint)];
+        return left <= Nothing
+            ? [.. Here(tin, taken, "L")]
+            : [.. Here(tin, taken, "L"), .. Covers(left, paint, taken > 0), Uses(tin, paint), .. Smaller(tin, left), Keeps(tin, paint)];
     }
 
     private static IEnumerable<string> Here(StoreTin tin, double taken, string unit)

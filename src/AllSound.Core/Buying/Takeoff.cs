@@ -91,7 +91,17 @@ public static class Takeoff
         var (now, later) = (surfaces.Where(s => !s.Waits).ToList(), surfaces.Where(s => s.Waits).ToList());
         var (materials, hours) = (ToBuy(job, firm, shelf, now), Hours(now, together.Where(t => !t.Waits)));
         var (after, hoursAfter) = (ToBuy(job, firm, shelf, later), Hours(later, together.Where(t => t.Waits)));
-        return new(surfaces.ToImmutable(), materials, hours, Cost(job, hours, materials), after, hoursAfter, Cost(job, hoursAfter, after), together, StoredTins.Of(job, shelf.Taken));
+        return new(
+            surfaces.ToImmutable(),
+            materials,
+            hours,
+            Cost(job, hours, materials),
+            after,
+            hoursAfter,
+            Cost(job, hoursAfter, after),
+            together,
+            StoredTins.Of(job, shelf.Taken)
+        );
     }
 
     private static double Hours(List<SurfaceQuantities> surfaces, IEnumerable<Together> together) =>

@@ -239,9 +239,7 @@ public static class Writing
             :
             [
                 Block.Heading("Hazards"),
-                Block.List(
-                    found.Select(h => $"{h.Hazard.Title}{(h.On.IsEmpty ? "" : $" ({string.Join("; ", h.On)})")}. {h.Because} {string.Join(" ", h.Hazard.Do)}")
-                ),
+                Block.List(found.Select(h => $"{h.Hazard.Title}{(h.On.IsEmpty ? "" : $" ({string.Join("; ", h.On)})")}. {h.Because} {string.Join(" ", h.Hazard.Do)}")),
             ];
     }
 

@@ -253,7 +253,9 @@ internal sealed class SurfaceWork
 
             foreach (
                 var step in sequences[i]
-                    .Where(s => s.Number < coat.Number && (s.Act.RaisesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains(StepId.Of(surfaces[i], s.Number)))
+                    .Where(s =>
+                        s.Number < coat.Number && (s.Act.RaisesDust() || s.Act.Operation.Group == Group.Clean) && known.Contains(StepId.Of(surfaces[i], s.Number))
+                    )
             )
             {
                 any = true;

@@ -1,4 +1,4 @@
-import type { Locator, Page } from "@playwright/test";
+import type { Locator } from "@playwright/test";
 import { accessible, erase, expect, more, test } from "./bench";
 
 /** Puts a job away for good, so that other tests find the list as they left it. */

@@ -34,17 +34,7 @@ internal static partial class Families
     private static readonly string[] Finishes = [.. Operations.All.Where(o => o.Role == CoatRole.Finish && !o.Sprayed).Select(o => o.Id), "pr_epoxy"];
 
     // First coats of plaster and masonry: whoever names a primer for wood means none of them.
-    private static readonly string[] MineralGround =
-    [
-        "se_plaster",
-        "se_stabilise",
-        "se_alkali",
-        "pr_masonry",
-        "pr_alkali",
-        "pr_silicate",
-        "pr_siloxane",
-        "pr_isolate",
-    ];
+    private static readonly string[] MineralGround = ["se_plaster", "se_stabilise", "se_alkali", "pr_masonry", "pr_alkali", "pr_silicate", "pr_siloxane", "pr_isolate"];
 
     private static (Regex Said, string[] Operations)[] All =>
         field ??= [

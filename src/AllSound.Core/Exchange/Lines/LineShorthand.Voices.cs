@@ -169,7 +169,8 @@ internal static partial class LineShorthand
             RegexOptions.IgnoreCase
         );
 
-    private static Regex KeptWet => field ??= new(@",?\s*\bkeep(?:ing)?\s+(?:it|them|all|everything)\s+(?:well\s+)?(?:misted|wet(?:ted)?|damp)\b(?!\s+for)", RegexOptions.IgnoreCase);
+    private static Regex KeptWet =>
+        field ??= new(@",?\s*\bkeep(?:ing)?\s+(?:it|them|all|everything)\s+(?:well\s+)?(?:misted|wet(?:ted)?|damp)\b(?!\s+for)", RegexOptions.IgnoreCase);
 
     // What is said of two coats: "two coats of gloss, morning and tea time".
     private static Regex MorningAndEvening =>

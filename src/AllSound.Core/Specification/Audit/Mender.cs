@@ -144,7 +144,10 @@ internal sealed partial class Mender
         if (best is null || best.Cost > 0)
         {
             unmended.Add(Key(flaw));
-            Stop(flaw, need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : $"{Until(need)}{(need == SiteNeeds.LeadAbsent ? $" Or {WetInArea}" : "")}");
+            Stop(
+                flaw,
+                need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : $"{Until(need)}{(need == SiteNeeds.LeadAbsent ? $" Or {WetInArea}" : "")}"
+            );
             return;
         }
 
@@ -167,8 +170,7 @@ internal sealed partial class Mender
 
     // What is done wet in a lead work area instead of dry is cleaned down in its turn: that is no new fault of the change.
     private int Cleaning(Flaw flaw, Try candidate, Followed followed) =>
-        flaw.Need == SiteNeeds.LeadAbsent
-        && candidate.Steps.Any(s => s.Step.Operation == "ms_lead_setup") && !steps.Any(s => s.Step.Operation == "ms_lead_setup")
+        flaw.Need == SiteNeeds.LeadAbsent && candidate.Steps.Any(s => s.Step.Operation == "ms_lead_setup") && !steps.Any(s => s.Step.Operation == "ms_lead_setup")
             ? followed.Flaws.Where(f => (f.Need == Needs.LeadDustGone || f.Need == Needs.LeadCleaned) && !now.Flaws.Any(f.Same)).Sum(Followed.Weigh)
             : 0;
 

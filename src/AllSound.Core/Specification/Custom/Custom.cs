@@ -53,7 +53,7 @@ internal sealed record Setting(Surface Surface, Appraised Appraised, FinishFamil
     public bool Harsh => Ground == SubstrateFamily.Ferrous && Surface.Brief.Wear == Wear.Hard && (Outside || Start.Get(Facets.Rust) >= Rust.Heavy);
 
     /// <summary>Steel with some of its zinc left.</summary>
-    public bool PartZinc => Ground == SubstrateFamily.Ferrous && Substrates.Find(Surface.Substrate) is { RustShows: true };
+    public bool PartZinc => Ground == SubstrateFamily.Ferrous && Substrates.Find(Surface.Substrate) is { RustShows: true } or { Value: Substrate.GalvanisedOld };
 
     /// <summary>Large enough for plant to be brought: 40 square metres. Judgement.</summary>
     public bool Broad => Appraised.Extents.AreaM2 >= 40;

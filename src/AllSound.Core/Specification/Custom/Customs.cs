@@ -40,6 +40,8 @@ internal static class Customs
         // It smells for days and dries slowly: waterborne where there is no reason for it.
         new(Custom.Exceptional, Products("p_floor_alk"), _ => true),
         new(Custom.Special, Products("p_floor_2k"), s => s.Ground == SubstrateFamily.Wood || s.Outside),
+        // What wears through in two parts is made good in two parts.
+        new(Custom.Special, Products("p_floor_1k"), s => s.Film is Film.Epoxy && s.Ground != SubstrateFamily.Wood && !s.Outside),
         new(
             Custom.Special,
             Products("p_oil_hw"),
@@ -223,6 +225,13 @@ internal static class Customs
         ),
         new(Custom.Special, Operations("fc_ground"), s => !s.Points("s_bridged", "c_bridged", "s_damp_low_grad", "c_rising")),
         new(Custom.Special, Operations("fc_damp_refer"), s => !s.Points("s_damp_low_grad", "c_rising", "c_hygroscopic", "c_floor_moisture")),
+        // Feet and wheels break wall filler out of a floor, and a wall's sealer lies loose under a floor coating.
+        new(Custom.Exceptional, Operations("rp_fine", "rp_crack", "rp_deep"), s => s.Element is Element.Floor or Element.Step && s.Ground == SubstrateFamily.Masonry),
+        new(
+            Custom.Exceptional,
+            Operations("se_stabilise", "pr_masonry", "pr_siloxane", "pr_isolate", "pr_silicate", "se_mist", "se_plaster"),
+            s => s.Element is Element.Floor or Element.Step && s.Finish == FinishFamily.Floor
+        ),
         new(Custom.Special, Operations("rp_patch"), s => s.Ground != SubstrateFamily.Plaster),
         new(Custom.Special, Operations("rp_render"), s => s.Ground != SubstrateFamily.Masonry || s.Outside == false),
         new(Custom.Special, Operations("rp_splice", "rp_decay"), s => s.Ground != SubstrateFamily.Wood),

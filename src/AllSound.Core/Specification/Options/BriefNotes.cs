@@ -13,12 +13,18 @@ internal static class BriefNotes
     /// <summary>A finish this dark heats in the sun and marks when it is touched. Judgement.</summary>
     private const double Dark = 20;
 
+    /// <summary>Is an option done later than was asked for? By half days: nobody plans finer.</summary>
+    public static bool IsLate(Criteria criteria, double days) => Math.Round(2 * criteria.ElapsedDays, MidpointRounding.AwayFromZero) / 2 > days;
+
+    /// <summary>How long it takes against what was asked for: "12 days"; "a little more" where both are told alike.</summary>
+    public static string Late(double takes, double asked) => Figures.Days(takes) == Figures.Days(asked) ? "a little more" : Figures.Days(takes);
+
     /// <summary>What of the brief an option does not meet, as sentences; said first.</summary>
     public static IEnumerable<string> NotMet(Criteria criteria, Brief brief, string currency)
     {
-        if (brief.DeadlineDays is { } days && criteria.ElapsedDays > days + 0.05)
+        if (brief.DeadlineDays is { } days && IsLate(criteria, days))
         {
-            yield return $"Not done in time: it takes {Figures.Days(criteria.ElapsedDays)}, and {Figures.Days(days)} were asked for.";
+            yield return $"Not done in time: it takes {Late(criteria.ElapsedDays, days)}, and {Figures.Days(days)} were asked for.";
         }
 
         if (brief.Budget is { } budget && criteria.Money > budget)

@@ -79,6 +79,7 @@ internal static class CauseAnswers
     private static CauseAnswer Of(Finding finding, Appraised appraised, ImmutableArray<Step> steps)
     {
         var cause = finding.Cause;
+        var soaked = appraised.Condition.Get(Surfaces.Facets.Film) is Surfaces.Film.Oil or Surfaces.Film.Wax;
         var painted = steps.Any(s => s.Act.Operation.Role == Treatment.CoatRole.Finish);
         var done = new SortedSet<int>();
         var open = 0;
@@ -106,7 +107,9 @@ internal static class CauseAnswers
         [
             .. freed.Count > 0 ? [$"Others put right before: {string.Join(", ", freed)}."] : Array.Empty<string>(),
             .. open > 0 ? [painted ? "The coats are chosen to live with it." : "It is only cleaned: that stays as it is."] : Array.Empty<string>(),
-            .. painted && cause.Manner.Length > 0 ? [cause.Manner] : Array.Empty<string>(),
+            .. !painted || cause.Manner.Length == 0 ? Array.Empty<string>()
+            : soaked && cause.Implies.Contains(Implied.FilmSpent) ? ["Oil and wax build no film that would have to come off: it is cleaned and fed again."]
+            : [cause.Manner],
         ];
         return new CauseAnswer(
             cause.Id,

@@ -67,9 +67,9 @@ internal static class Preferring
             );
         }
 
-        if (brief.DeadlineDays is { } days && options.All(o => o.Criteria.ElapsedDays > days))
+        if (brief.DeadlineDays is { } days && options.All(o => BriefNotes.IsLate(o.Criteria, days)))
         {
-            lines.Add($"No option is done within {Figures.Days(days)}; the soonest takes {Figures.Days(options.Min(o => o.Criteria.ElapsedDays))}.");
+            lines.Add($"No option is done within {Figures.Days(days)}; the soonest takes {BriefNotes.Late(options.Min(o => o.Criteria.ElapsedDays), days)}.");
         }
 
         return lines.ToImmutable();

@@ -28,6 +28,11 @@ internal static class SiteNotes
             yield return "It parts between two coats: only what lies above the parting has to come off. Where the coats below are hard and hold, stop there, key them and go on from the primer; that saves most of the stripping.";
         }
 
+        if (appraised.Condition.Get(Facets.Substrate) == Substrate.GalvanisedOld && SignFacts.Read(surface).Rust == Rust.Light)
+        {
+            yield return "Red rust on galvanising shows where the zinc is gone: brush those spots to bright metal and prime them with zinc phosphate the same day, before the zinc gets its own primer.";
+        }
+
         if (surface.Element == Element.Step && facts.Occupied == true)
         {
             yield return "If it is the only stair, keep it usable: every other tread today, marked with tape, and the rest once those bear feet; or one half of every tread at a time.";

@@ -109,6 +109,10 @@ internal static class MasonryCleaning
             Leaves = new(Drying.Wash, 24, 24),
             Accept = "a white cloth stays pale",
             Protection = ["chemical gauntlets", "goggles"],
+            Cautions =
+            [
+                "Porous stone: a trial patch first, and rinsed until pH paper reads neutral, for alkali left in it blooms as salts. Black crust, carving and listed stone are a conservator's work.",
+            ],
             Hazard = 1.8,
             Source = Source.Practice,
         },
