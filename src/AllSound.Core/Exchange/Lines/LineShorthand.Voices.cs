@@ -170,7 +170,7 @@ internal static partial class LineShorthand
         );
 
     private static Regex KeptWet =>
-        field ??= new(@",?\s*\bkeep(?:ing)?\s+(?:it|them|all|everything)\s+(?:well\s+)?(?:misted|wet(?:ted)?|damp)\b(?!\s+for)", RegexOptions.IgnoreCase);
+        field ??= new(@",?\s*\bkeeping\s+(?:it|them|all|everything)\s+(?:well\s+)?(?:misted|wet(?:ted)?|damp)\b(?!\s+for)", RegexOptions.IgnoreCase);
 
     // What is said of two coats: "two coats of gloss, morning and tea time".
     private static Regex MorningAndEvening =>
