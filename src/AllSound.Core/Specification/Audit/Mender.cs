@@ -146,7 +146,9 @@ internal sealed partial class Mender
             unmended.Add(Key(flaw));
             Stop(
                 flaw,
-                need.Frees.IsEmpty || IsLeadFound(flaw.At, need) ? Nothing(flaw.At, need) : $"{Until(need)}{(need == SiteNeeds.LeadAbsent ? $" Or {WetInArea}" : "")}"
+                need.Frees.IsEmpty || IsLeadFound(flaw.At, need)
+                    ? Nothing(flaw.At, need)
+                    : $"{Until(need)}{(need == SiteNeeds.LeadAbsent ? $" Until then it is {WetInArea}" : "")}"
             );
             return;
         }
@@ -234,11 +236,11 @@ internal sealed partial class Mender
     // No laboratory clears what it has found.
     private bool IsLeadFound(int at, Need need) => need == SiteNeeds.LeadAbsent && now.Fair[Math.Min(at, steps.Count)].Get(Facets.Lead) == Lead.Confirmed;
 
-    private const string WetInArea = "paint that holds lead is taken down wet or with gel, inside a lead work area, never dry or by machine.";
+    private const string WetInArea = "taken down wet or with gel, inside a lead work area, never dry or by machine.";
 
     private string Nothing(int at, Need need) =>
         at >= steps.Count ? "No step that the brief allows meets it."
-        : IsLeadFound(at, need) ? $"Leave it out: {WetInArea}"
+        : IsLeadFound(at, need) ? $"Leave it out: paint that holds lead is {WetInArea}"
         : need.Id.StartsWith("breathes-", StringComparison.Ordinal)
             ? "Leave it out for a coat that lets the wall breathe: limewash, silicate or another open mineral paint."
         : now.Acts[at].Operation.Role == CoatRole.Finish ? "Leave it out for another finish, or get the ground ready for this one."

@@ -247,7 +247,8 @@ internal static class MetalPreparation
             Group = Group.Abrade,
             Title = "Round sharp edges",
             Do = "File or grind arrises and weld spatter to a 2 mm radius.",
-            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, OnIron, GroundNeeds.LooseOff],
+            // Grease that is filed goes into the scratches.
+            Needs = [SiteNeeds.AccessSafe, SiteNeeds.LeadAbsent, OnIron, GroundNeeds.LooseOff, GroundNeeds.GreaseOff],
             Gives = [Set(F.SharpEdges, Arris.Round), Set(F.Dust, Presence.Present)],
             Extent = Extent.Once,
             FixedHours = 0.5,
